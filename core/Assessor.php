@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core;
+
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+
+/** Start here: a case in, an assessment out. Every rule of the rulebook is asked once; nothing is remembered between cases. */
+final readonly class Assessor
+{
+    public static function assess(CaseFile $case, Rulebook $rulebook): Assessment
+    {
+        $situation = new Situation($case);
+        $findings = [];
+        $questions = [];
+        foreach ($rulebook->rules as $rule) {
+            foreach ($rule->judge($situation) as $said) {
+                if ($said instanceof Finding) {
+                    $findings[] = $said;
+                } else {
+                    $questions[] = $said;
+                }
+            }
+        }
+        usort($findings, static fn(Finding $a, Finding $b): int => [$a->station()->number(), $a->severity->rank()] <=> [$b->station()->number(), $b->severity->rank()]);
+
+        return new Assessment($rulebook->version, $findings, self::mostUsefulFirst($questions, $case), Computed::of($situation));
+    }
+
+    /**
+     * One question a fact, those that could turn the verdict to do_not_use first; without a seat the seat alone is asked for.
+     *
+     * @param list<Question> $questions
+     * @return list<Question>
+     */
+    private static function mostUsefulFirst(array $questions, CaseFile $case): array
+    {
+        $lacksSeat = $case->seat === null && $case->setup?->mode !== ModeName::BeltOnly;
+        $byPath = [];
+        foreach ($questions as $question) {
+            $known = $byPath[$question->path] ?? null;
+            if (($known === null || $question->couldBe->rank() < $known->couldBe->rank()) && (! $lacksSeat || $question->path === 'seat')) {
+                $byPath[$question->path] = $question;
+            }
+        }
+        uasort($byPath, static fn(Question $a, Question $b): int => $a->couldBe->rank() <=> $b->couldBe->rank());
+
+        return array_values($byPath);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\CaseFile;
+
+/** The child in the booster, under the vehicle belt. Unknown facts are null. */
+final readonly class Booster
+{
+    public function __construct(
+        public ?LapPart $lap = null,
+        public ?ShoulderPart $shoulder = null,
+        public ?bool $underArm = null,
+        public ?bool $guidesOk = null,
+        public ?bool $headSupportOk = null,
+        public ?bool $earsAbove = null,
+        public ?bool $beltLocked = null,
+    ) {}
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\CaseFile;
+
+use MintBuckle\Core\Quantity\Length;
+
+/** A place in the car, named by row and side as seen from behind. Unknown facts are null. */
+final readonly class Position
+{
+    public function __construct(
+        public string $name,
+        public ?Belt $belt = null,
+        public ?Retractor $retractor = null,
+        public ?LatchPlate $latchPlate = null,
+        public ?bool $lowerAnchors = null,
+        public ?bool $tetherAnchor = null,
+        public ?bool $airbag = null,
+        public ?bool $inflatableBelt = null,
+        public ?bool $sideFacing = null,
+        public ?Length $width = null,
+        public ?bool $taken = null,
+    ) {}
+
+    /** 1 is the front row. */
+    public function row(): int
+    {
+        return (int) $this->name[0];
+    }
+
+    public function isCentre(): bool
+    {
+        return $this->name[1] === 'C';
+    }
+}

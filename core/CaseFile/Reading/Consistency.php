@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\CaseFile\Reading;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Child;
+use MintBuckle\Core\CaseFile\CrashPolicy;
+use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\CaseFile\PracticeCode;
+use MintBuckle\Core\CaseFile\RecallList;
+use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\CaseFile\Vehicle;
+use MintBuckle\Core\CaseFile\Zone;
+use MintBuckle\Core\Quantity\Quantity;
+
+/** What no single key can tell: facts that cannot be true together. */
+final readonly class Consistency
+{
+    public static function check(CaseFile $case, Problems $problems): void
+    {
+        if ($case->practice !== PracticeCode::Us && $case->policy->crash === CrashPolicy::MinorCrash) {
+            $problems->add('policy.crash', 'minor_crash is a policy of the us practice only');
+        }
+        self::child($case->child, $case->today, $problems);
+        self::recallList($case->recallList, $case->today, $problems);
+        if ($case->seat !== null) {
+            self::seat($case->seat, $case->today, $problems);
+        }
+        self::positions($case->vehicle, $problems);
+        self::setup($case, $problems);
+    }
+
+    private static function child(Child $child, CalendarDate $today, Problems $problems): void
+    {
+        if (count(array_filter([$child->bornOn, $child->ageMonths, $child->dueOn], is_object(...))) > 1) {
+            $problems->add('child', 'give one of born_on, age_months and due_on, not several');
+        }
+        if ($child->bornOn?->isAfter($today) === true) {
+            $problems->add('child.born_on', 'lies after today; a child not yet born has a due_on');
+        }
+        if ($child->dueOn !== null && $today->daysUntil($child->dueOn) > Bounds::DUE_DAYS) {
+            $problems->add('child.due_on', 'lies more than ' . Bounds::DUE_DAYS . ' days ahead');
+        }
+        foreach (['weight' => $child->weight, 'height' => $child->height] as $key => $quantity) {
+            if ($quantity instanceof Quantity && $quantity->value->isZero()) {
+                $problems->add("child.{$key}", 'must be more than nothing');
+            }
+        }
+    }
+
+    private static function recallList(?RecallList $list, CalendarDate $today, Problems $problems): void
+    {
+        if ($list?->dated?->isAfter($today) === true) {
+            $problems->add('recall_list.dated', 'lies after today');
+        }
+        foreach ($list->campaigns ?? [] as $index => $campaign) {
+            if ($campaign->madeFrom !== null && $campaign->madeTo?->isBefore($campaign->madeFrom) === true) {
+                $problems->add("recall_list.campaigns.{$index}.made_to", 'lies before made_from');
+            }
+        }
+    }
+
+    private static function seat(Seat $seat, CalendarDate $today, Problems $problems): void
+    {
+        if ($seat->madeOn?->earliest()->isAfter($today) === true) {
+            $problems->add('seat.made_on', 'lies after today');
+        }
+        $below = null;
+        foreach ($seat->slots ?? [] as $index => $slot) {
+            if ($below !== null && $slot->height?->isLessThan($below) === true) {
+                $problems->add("seat.slots.{$index}.height", 'lies below the slot before it; list the lowest first');
+            }
+            $below = $slot->height ?? $below;
+        }
+    }
+
+    private static function positions(?Vehicle $vehicle, Problems $problems): void
+    {
+        $names = [];
+        foreach ($vehicle->positions ?? [] as $index => $position) {
+            if (preg_match('/\A[123][LCR]\z/', $position->name) !== 1) {
+                $problems->add("vehicle.positions.{$index}.name", 'must be a row and a side: 1L 1C 1R 2L 2C 2R 3L 3C 3R');
+            } elseif (isset($names[$position->name])) {
+                $problems->add("vehicle.positions.{$index}.name", "is the second {$position->name}");
+            }
+            $names[$position->name] = true;
+        }
+    }
+
+    private static function setup(CaseFile $case, Problems $problems): void
+    {
+        $position = $case->setup?->position;
+        if ($position !== null && ! in_array($position, array_map(static fn(Position $p): string => $p->name, $case->vehicle->positions ?? []), true)) {
+            $problems->add('setup.position', "the vehicle has no place {$position}");
+        }
+        $mode = $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;
+        $zone = $case->setup?->zone;
+        if ($mode !== null && $zone !== null && ! in_array($zone, array_map(static fn(Zone $z): string => $z->name, $mode->zones), true)) {
+            $problems->add('setup.zone', "the indicator has no zone {$zone} in this mode");
+        }
+        $slot = $case->setup?->harness->slot;
+        $slots = $case->seat->slots ?? [];
+        if ($slot !== null && $slots !== [] && $slot > count($slots)) {
+            $problems->add('setup.harness.slot', 'the seat has ' . count($slots) . ' slots');
+        }
+    }
+}

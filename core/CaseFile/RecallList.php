@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\CaseFile;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+
+/** The recall list the event works with. Unknown facts are null. */
+final readonly class RecallList
+{
+    /**
+     * @param list<Campaign> $campaigns
+     */
+    public function __construct(
+        public ?CalendarDate $dated = null,
+        public array $campaigns = [],
+    ) {}
+}

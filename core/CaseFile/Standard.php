@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\CaseFile;
+
+/** The label standards whose conventions are known here. A label may name others; they stay as text. */
+enum Standard: string
+{
+    case Fmvss213 = 'fmvss213';
+    case AsNzs1754 = 'asnzs1754';
+    case EceR44 = 'ecer44';
+    case EceR129 = 'ecer129';
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Calendar\Expiry;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Fit\AnchorLimit;
+use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Fit\SlotChoice;
+use MintBuckle\Core\Locking\LockFinder;
+use MintBuckle\Core\Locking\LockWay;
+use MintBuckle\Core\Quantity\Mass;
+use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Quantity\Months;
+use MintBuckle\Core\Recall\RecallAnswer;
+
+/** What the given facts allow to be computed; what they do not allow is null, never a guess. */
+final readonly class Computed
+{
+    /**
+     * @param CalendarDate|null $expiresOn first day the seat may no longer be used
+     * @param int|null $daysLeft expiresOn less today; 0 or less when expired
+     * @param list<ModeFit> $modes most protective first
+     * @param Mass|null $lowerAnchorChildMax in kilograms, for the mode in use, without a set-up for the best mode
+     * @param list<LockWay>|null $beltLock all four ways, those that work first
+     * @param int|null $harnessSlot the right slot for the mode in use, 1 is the lowest
+     */
+    private function __construct(
+        public ?Months $ageMonths,
+        public ?CalendarDate $expiresOn,
+        public ?int $daysLeft,
+        public ?RecallAnswer $recall,
+        public array $modes,
+        public ?ModeName $bestMode,
+        public ?Mass $lowerAnchorChildMax,
+        public ?array $beltLock,
+        public ?int $harnessSlot,
+    ) {}
+
+    public static function of(Situation $s): self
+    {
+        $expires = $s->seat === null ? null : Expiry::firstDayOfNoMoreUse($s->seat->useUntil, $s->seat->madeOn, $s->seat->lifeYears);
+        $best = $s->fits->best();
+        $anchors = AnchorLimit::of($s, $s->mode ?? ($s->case->setup === null ? $best : null));
+        $mass = $anchors->missing === [] ? $anchors->bound?->value : null;
+
+        return new self(
+            $s->age,
+            $expires,
+            $expires === null ? null : $s->case->today->daysUntil($expires),
+            $s->seat === null ? null : RecallAnswer::of($s->case->recallList, $s->seat),
+            $s->fits->all,
+            $best,
+            $mass instanceof Mass ? $mass->in(MassUnit::Kilogram) : null,
+            $s->place === null || $s->seat === null ? null : LockFinder::find($s)->inOrder(),
+            $s->mode === null || ! $s->mode->isHarness() ? null : SlotChoice::of($s, $s->mode)->slot,
+        );
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Finding;
+
+/** How much a finding weighs, worst first. */
+enum Severity: string
+{
+    /** The seat or the place cannot be made right by adjustment today; the child does not ride in it. */
+    case Stop = 'stop';
+    /** Must be put right before the car leaves. */
+    case Fix = 'fix';
+    /** A fact is missing, so nothing can be promised. */
+    case Ask = 'ask';
+    /** Safe as it stands; better practice exists or the family should be told. */
+    case Advise = 'advise';
+
+    /** 0 is worst. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Stop => 0,
+            self::Fix => 1,
+            self::Ask => 2,
+            self::Advise => 3,
+        };
+    }
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Stop => 'Stop',
+            self::Fix => 'Fix',
+            self::Ask => 'Find out',
+            self::Advise => 'Good to know',
+        };
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Fit;
+
+use MintBuckle\Core\CaseFile\BeltFit;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Situation;
+
+/** Whether a child may ride with the seat belt alone: the five points of the belt-fit test, stature, and the law's booster age. */
+final readonly class BeltOnlyJudge
+{
+    /** About 4 ft 9 in; common practice of the trade. */
+    public const STATURE_MM = 1450;
+
+    private const POINTS = [
+        'back' => 'the back does not rest against the seat',
+        'knees' => 'the knees do not bend at the seat\'s edge',
+        'lap' => 'the lap part does not lie on the thighs',
+        'shoulder' => 'the shoulder part does not cross mid-chest',
+        'stays' => 'the child cannot stay so for the whole ride',
+    ];
+
+    public static function judge(Situation $situation): ModeFit
+    {
+        $test = $situation->setup()->beltFit ?? new BeltFit();
+        $child = $situation->child;
+        $law = $situation->case->law->boosterUntilMonths;
+        $stature = new Bound(Length::of(self::STATURE_MM), true, 'default', [Source::common()]);
+        $breaches = [];
+        $missing = [];
+        foreach (self::POINTS as $point => $sentence) {
+            match ($test->{$point}) {
+                false => $breaches[] = new Breach(BreachKind::BeltFit, $sentence),
+                null => $missing[] = "setup.belt_fit.{$point}",
+                default => null,
+            };
+        }
+        if ($child->height === null) {
+            $missing[] = 'child.height';
+        } elseif (! $stature->allowsAtLeast($child->height)) {
+            $breaches[] = new Breach(BreachKind::BeltFit, 'stature ' . $child->height->show() . ' is under ' . $stature->value->show($child->height->unit), $child->height, $stature);
+        }
+        if ($law !== null && $situation->age === null) {
+            $missing[] = 'child.born_on';
+        } elseif ($law !== null && $situation->age?->isLessThan($law) === true) {
+            $breaches[] = new Breach(BreachKind::LawBooster, "the law asks for a booster until {$law->show()}", $situation->age, new Bound($law, true, 'law', []));
+        }
+
+        return new ModeFit(ModeName::BeltOnly, $breaches, $missing);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Fit;
+
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** Every mode of the seat judged for this child, most protective first. */
+final readonly class ModeFits
+{
+    /** @param list<ModeFit> $all */
+    private function __construct(public array $all) {}
+
+    public static function of(Situation $situation): self
+    {
+        $fits = [];
+        foreach ($situation->seat->modes ?? [] as $name => $mode) {
+            $fits[] = ModeJudge::judge($situation, ModeName::from($name), $mode);
+        }
+        if ($situation->setup()->beltFit !== null) {
+            $fits[] = BeltOnlyJudge::judge($situation);
+        }
+
+        return new self($fits);
+    }
+
+    public function for(?ModeName $mode): ?ModeFit
+    {
+        foreach ($this->all as $fit) {
+            if ($fit->mode === $mode) {
+                return $fit;
+            }
+        }
+
+        return null;
+    }
+
+    /** The first that fits with no undecided better one; else null. */
+    public function best(): ?ModeName
+    {
+        foreach ($this->all as $fit) {
+            if ($fit->fits !== Truth::No) {
+                return $fit->fits === Truth::Yes ? $fit->mode : null;
+            }
+        }
+
+        return null;
+    }
+
+    /** A mode of the seat, other than this, known to fit. */
+    public function anotherThan(?ModeName $mode): ?ModeName
+    {
+        foreach ($this->all as $fit) {
+            if ($fit->mode !== $mode && $fit->mode !== ModeName::BeltOnly && $fit->fits === Truth::Yes) {
+                return $fit->mode;
+            }
+        }
+
+        return null;
+    }
+
+    public function fits(ModeName $mode): Truth
+    {
+        return $this->for($mode)->fits ?? Truth::No;
+    }
+}

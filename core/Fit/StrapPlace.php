@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Fit;
+
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\StrapRule;
+use MintBuckle\Core\CaseFile\StrapSeen;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/**
+ * Where the strap stands against the shoulder: a measured offset, else slot height less shoulder height, else as it was seen.
+ * A window in millimetres needs one of the first two.
+ */
+final readonly class StrapPlace
+{
+    /**
+     * @param Length|null $offset strap above (+) or below (-) the shoulder
+     * @param list<string> $missing paths of facts that are still needed
+     */
+    private function __construct(
+        public ?StrapRule $rule,
+        public ?int $slot,
+        public ?Length $offset,
+        public ?StrapSeen $seen,
+        public bool $forbidden,
+        public Truth $right,
+        public array $missing,
+    ) {}
+
+    public static function of(Situation $s, ModeName $mode): self
+    {
+        $harness = $s->setup()->harness;
+        $slots = $s->seat?->slots;
+        $rule = $s->strapRule($mode);
+        $slotHeight = $harness->slot === null ? null : $slots[$harness->slot - 1]->height ?? null;
+        $shoulder = $s->child->shoulderHeight;
+        $offset = $harness->strapOffset ?? ($slotHeight === null || $shoulder === null ? null : $slotHeight->minus($shoulder));
+        $forbidden = $slots !== [] && in_array($harness->slot, $s->modeRules->slotsForbidden ?? [], true);
+        $right = self::right($rule, $offset, $harness->strap);
+        $missing = $slots === [] ? [] : self::missingOfSlots($s);
+        if ($right === Truth::Unknown && $missing === []) {
+            $missing = [$rule === null ? 'seat.standards' : ($rule === StrapRule::LevelTo25Above || $harness->strap !== null ? 'setup.harness.strap_offset' : 'setup.harness.strap')];
+        }
+
+        return new self($rule, $slots === [] ? null : $harness->slot, $offset, $harness->strap, $forbidden, $right, $missing);
+    }
+
+    public function lengthUnit(): LengthUnit
+    {
+        return $this->offset?->unit instanceof LengthUnit ? $this->offset->unit : LengthUnit::Millimetre;
+    }
+
+    /** @return list<string> */
+    private static function missingOfSlots(Situation $s): array
+    {
+        $harness = $s->setup()->harness;
+        $unmeasured = array_map(
+            static fn(int $index): string => "seat.slots.{$index}.height",
+            array_keys(array_filter($s->seat->slots ?? [], static fn($slot): bool => $slot->height === null)),
+        );
+
+        return [
+            ...($s->seat?->slots === null ? ['seat.slots'] : []),
+            ...$unmeasured,
+            ...($harness->slot === null ? ['setup.harness.slot'] : []),
+            ...($s->child->shoulderHeight === null ? ['child.shoulder_height'] : []),
+        ];
+    }
+
+    private static function right(?StrapRule $rule, ?Length $offset, ?StrapSeen $seen): Truth
+    {
+        return match (true) {
+            $rule === null => Truth::Unknown,
+            $offset !== null => Truth::of(SlotChoice::isRight($rule, $offset)),
+            $seen === null => Truth::Unknown,
+            $rule === StrapRule::AtOrBelow => Truth::of($seen !== StrapSeen::Above),
+            $rule === StrapRule::AtOrAbove => Truth::of($seen !== StrapSeen::Below),
+            default => $seen === StrapSeen::Below ? Truth::No : Truth::Unknown,
+        };
+    }
+}

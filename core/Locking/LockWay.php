@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Locking;
+
+use MintBuckle\Core\Truth;
+
+/** One way of fixing the length of a belt, judged for this place and seat. */
+final readonly class LockWay
+{
+    /**
+     * @param string $way lockoff, latch_plate, retractor or clip
+     * @param list<string> $steps
+     * @param list<string> $missing paths of facts that leave it open
+     */
+    public function __construct(public string $way, public Truth $works, public string $because, public array $steps, public array $missing = []) {}
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Practice;
+
+use MintBuckle\Core\CaseFile\LimitEntry;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Quantity\Quantity;
+
+/** A limit after all layers have spoken: the figure, whether reaching it is still allowed, and the layer it came from. */
+final readonly class Bound
+{
+    /** @param list<Source> $sources */
+    public function __construct(
+        public Quantity $value,
+        public bool $inclusive,
+        public string $from,
+        public array $sources,
+    ) {}
+
+    public static function ofMaker(LimitEntry $entry, string $whose): self
+    {
+        return new self($entry->value, ! $entry->below, $whose, [Source::manual($whose)]);
+    }
+
+    public function allowsAtMost(Quantity $measured): bool
+    {
+        $order = $measured->compareTo($this->value);
+
+        return $order < 0 || ($order === 0 && $this->inclusive);
+    }
+
+    public function allowsAtLeast(Quantity $measured): bool
+    {
+        $order = $measured->compareTo($this->value);
+
+        return $order > 0 || ($order === 0 && $this->inclusive);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Practice;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\PracticeCode;
+use MintBuckle\Core\CaseFile\Standard;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Quantity\Mass;
+use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Quantity\Months;
+
+/** The values an event works by where neither the seat, the car nor the label's standard says otherwise. */
+final readonly class Practice
+{
+    /**
+     * @param Mass|null $anchorsForward child and seat together on lower anchors, forward-facing, where the label prints no figure; null: the label alone speaks
+     * @param Mass|null $anchorsRear the same, rear-facing
+     * @param CalendarDate|null $anchorsMadeFrom the combined figures hold for seats made from this day
+     * @param bool $forwardWithoutTether a forward harness may ride without a tether anchor when the seat's maker says so
+     * @param list<Standard> $accepted in the order in which they speak
+     */
+    private function __construct(
+        public PracticeCode $code,
+        public Bound $movement,
+        public Bound $clipDistance,
+        public ?Mass $anchorsForward,
+        public ?Mass $anchorsRear,
+        public ?CalendarDate $anchorsMadeFrom,
+        public bool $forwardWithoutTether,
+        public Months $boosterFrom,
+        public ?Mass $boosterWeight,
+        public array $accepted,
+    ) {}
+
+    public static function of(PracticeCode $code): self
+    {
+        $inch = Length::of(1, LengthUnit::Inch);
+        $from = 'practice:' . $code->value;
+        $common = [Source::common()];
+        $bound = static fn(Length $value, bool $inclusive): Bound => new Bound($value, $inclusive, $from, $common);
+        $pounds = static fn(int $value): Mass => Mass::of($value, MassUnit::Pound);
+
+        return match ($code) {
+            //                                     movement                        locking clip                  forward      rear         made from                         no tether  booster        and          accepted on the label
+            PracticeCode::Us => new self($code, $bound($inch, true),             $bound($inch, true),          $pounds(65), $pounds(60), CalendarDate::of(2014, 2, 27), true,  Months::of(48), $pounds(40), [Standard::Fmvss213]),
+            PracticeCode::Nz => new self($code, $bound(Length::of(25), false), $bound(Length::of(10), true), null,        null,        null,                          false, Months::of(48), null,        [Standard::AsNzs1754, Standard::EceR44, Standard::EceR129, Standard::Fmvss213]),
+            PracticeCode::Au => new self($code, $bound(Length::of(25), false), $bound(Length::of(10), true), null,        null,        null,                          false, Months::of(48), null,        [Standard::AsNzs1754]),
+        };
+    }
+
+    public function layer(): string
+    {
+        return 'practice:' . $this->code->value;
+    }
+
+    /** The source of the combined weight on lower anchors. */
+    public static function anchorsSource(): Source
+    {
+        return Source::memory('49 CFR 571.213 S5.5.2(l)');
+    }
+}

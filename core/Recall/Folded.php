@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Recall;
+
+use Normalizer;
+
+/** Names as recalls compare them: case, accents, spaces and punctuation folded away (Unicode case fold, NFKD, letters and digits only). */
+final readonly class Folded
+{
+    public static function text(string $name): string
+    {
+        return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', self::decomposed($name));
+    }
+
+    /** Whether a model fits a campaign's pattern: * any run, ? one character. */
+    public static function matches(string $pattern, string $model): bool
+    {
+        $folded = (string) preg_replace('/[^\p{L}\p{N}*?]+/u', '', self::decomposed($pattern));
+        $regex = strtr(preg_quote($folded, '/'), ['\\*' => '.*', '\\?' => '.']);
+
+        return preg_match('/\A' . $regex . '\z/us', self::text($model)) === 1;
+    }
+
+    private static function decomposed(string $text): string
+    {
+        $decomposed = Normalizer::normalize($text, Normalizer::FORM_KD);
+
+        return mb_convert_case($decomposed === false ? $text : $decomposed, MB_CASE_FOLD);
+    }
+}

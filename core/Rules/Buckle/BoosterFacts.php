@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Buckle;
+
+use MintBuckle\Core\CaseFile\LapPart;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Rules\FactRule;
+use MintBuckle\Core\Rules\When;
+use MintBuckle\Core\Situation;
+
+/** What one look at the child in the booster settles. */
+final readonly class BoosterFacts
+{
+    /** @return list<FactRule> */
+    public static function rules(): array
+    {
+        $advise = Severity::Advise;
+        $fix = Severity::Fix;
+
+        return [
+            // code, weight, when, asked, fact, read, faulty value; message, remedy
+            new FactRule(Code::BoosterLap,         $fix,    When::Booster,  true,  'setup.booster.lap',             static fn(Situation $s): ?LapPart => $s->setup()->booster?->lap, LapPart::Belly,
+                'The lap part lies on the belly.', 'Bring it low over the thighs.'),
+            new FactRule(Code::BoosterUnderArm,    $fix,    When::Booster,  true,  'setup.booster.under_arm',       static fn(Situation $s): ?bool => $s->setup()->booster?->underArm, true,
+                'The shoulder part is under the arm or behind the back.', 'Bring it over the shoulder and across mid-chest.'),
+            new FactRule(Code::BoosterGuides,      $fix,    When::Booster,  true,  'setup.booster.guides_ok',       static fn(Situation $s): ?bool => $s->setup()->booster?->guidesOk, false,
+                'The belt does not run through the booster\'s guides as it should.', 'Lap part under both arm rests; on the buckle side both parts go under; use the shoulder guide where it is needed.'),
+            new FactRule(Code::BoosterHeadSupport, $fix,    When::HighBack, true,  'setup.booster.head_support_ok', static fn(Situation $s): ?bool => $s->setup()->booster?->headSupportOk, false,
+                'The head part is not raised so that its belt guide sits at or just above the shoulder.', 'Raise or lower the head part until the guide is at the shoulder.'),
+            new FactRule(Code::BoosterHead,        $fix,    When::Booster,  true,  'setup.booster.ears_above',      static fn(Situation $s): ?bool => $s->setup()->booster?->earsAbove, true,
+                'The ears are above the top of the back, the head restraint or the seat back.', 'Choose a place with a head restraint, or a booster with a higher back.'),
+            new FactRule(Code::BoosterBeltLocked,  $advise, When::Booster,  false, 'setup.booster.belt_locked',     static fn(Situation $s): ?bool => $s->setup()->booster?->beltLocked, true,
+                'The belt is locked over the child.', 'Let it run free, unless a manual says otherwise.'),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Buckle;
+
+use MintBuckle\Core\CaseFile\ClipPlace;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is the chest clip, where the seat has one, closed and level with the armpits? */
+final readonly class ChestClipRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::HarnessClip];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if (! $s->isHarness()) {
+            return;
+        }
+        $clip = $s->setup()->harness->clip;
+        $has = $s->seat->chestClip ?? $s->convention?->chestClip;
+        if ($has === null && ($clip === null || $clip === ClipPlace::Undone)) {
+            yield new Question('seat.chest_clip', Station::Buckle);
+        }
+        if ($has === true && $clip === null) {
+            yield new Question('setup.harness.clip', Station::Buckle);
+        }
+        $message = match (true) {
+            $clip === ClipPlace::High => 'The chest clip sits too high: it can press on the neck.',
+            $clip === ClipPlace::Low => 'The chest clip sits too low: straps can slip off the shoulders.',
+            $clip === ClipPlace::Undone && $has === true => 'The chest clip is undone.',
+            default => null,
+        };
+        if ($message !== null) {
+            yield new Finding(Code::HarnessClip, Severity::Fix, $message, 'Close the clip level with the armpits.', observed: $clip?->value, limit: ClipPlace::Armpit->value, from: $s->convention->from ?? 'default', sources: [Source::common()]);
+        }
+    }
+}

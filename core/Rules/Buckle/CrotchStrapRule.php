@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Buckle;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Does the crotch strap come up in front of the child, from an allowed slot? */
+final readonly class CrotchStrapRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::HarnessCrotch];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if (! $s->isHarness()) {
+            return;
+        }
+        $crotch = $s->setup()->harness->crotch;
+        $allowed = $s->modeRules->crotchSlots ?? [];
+        if ($crotch->underChild === null) {
+            yield new Question('setup.harness.crotch.under_child', Station::Buckle);
+        }
+        if ($allowed !== [] && $crotch->slot === null) {
+            yield new Question('setup.harness.crotch.slot', Station::Buckle);
+        }
+        $wrong = array_keys(array_filter([
+            'The crotch strap is under the child.' => $crotch->underChild === true,
+            "Crotch slot {$crotch->slot} is not for this mode." => $allowed !== [] && $crotch->slot !== null && ! in_array($crotch->slot, $allowed, true),
+            'Another allowed crotch slot is nearer and clear of the child.' => $crotch->nearestClear === false,
+        ]));
+        if ($wrong !== []) {
+            yield new Finding(
+                Code::HarnessCrotch,
+                Severity::Fix,
+                implode(' ', $wrong),
+                'Use the nearest slot that is clear of the child' . ($allowed === [] ? '.' : ', of slots ' . implode(' and ', $allowed) . '.'),
+                observed: $crotch->slot === null ? null : (string) $crotch->slot,
+                limit: $allowed === [] ? null : implode(', ', $allowed),
+                from: $allowed === [] ? 'default' : 'seat',
+                sources: [Source::common()],
+            );
+        }
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Child;
+
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\BeltOnlyJudge;
+use MintBuckle\Core\Fit\Breach;
+use MintBuckle\Core\Fit\BreachKind;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** May the child ride with the seat belt alone? */
+final readonly class BeltOnlyRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::ModeBeltOnlyEarly, Code::ModeLawBooster];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->mode !== ModeName::BeltOnly) {
+            return;
+        }
+        $fit = BeltOnlyJudge::judge($s);
+        $rows = [
+            [BreachKind::BeltFit, Code::ModeBeltOnlyEarly, 'The seat belt alone does not fit yet: ', 'Use a booster until all five points hold.'],
+            [BreachKind::LawBooster, Code::ModeLawBooster, 'Not yet by law: ', 'Use a booster.'],
+        ];
+        foreach ($rows as [$kind, $code, $opening, $remedy]) {
+            $breaches = $fit->of($kind);
+            if ($breaches !== []) {
+                yield new Finding(
+                    $code,
+                    Severity::Fix,
+                    $opening . implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches)) . '.',
+                    $remedy,
+                    observed: $breaches[0]->observed,
+                    limit: $breaches[0]->limit?->value,
+                    from: $breaches[0]->limit->from ?? 'default',
+                    sources: [Source::common()],
+                );
+            }
+        }
+        foreach ($fit->missing as $path) {
+            yield new Question($path, Station::Child);
+        }
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Child;
+
+use MintBuckle\Core\CaseFile\Mode;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Fit\Breach;
+use MintBuckle\Core\Fit\BreachKind;
+use MintBuckle\Core\Fit\ModeJudge;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** Is the child old and heavy enough for a booster, and would more protection still fit? */
+final readonly class BoosterAgeRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::ModeBoosterEarly, Code::ModeBoosterCouldHarness, Code::ModeBackOffEarly];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if (! $s->isBooster()) {
+            return;
+        }
+        $harness = $s->fits->fits(ModeName::RearHarness)->or($s->fits->fits(ModeName::ForwardHarness));
+        $breaches = $s->fits->for($s->mode)?->of(BreachKind::BoosterFloor) ?? self::floorsOfUnofferedMode($s);
+        if ($breaches !== []) {
+            yield new Finding(
+                Code::ModeBoosterEarly,
+                $harness === Truth::Yes ? Severity::Fix : Severity::Stop,
+                'Too early for a booster: ' . implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches)) . '.',
+                $harness === Truth::Yes ? 'Put the harness of this seat back: it still fits.' : 'Find a seat with a harness that fits this child.',
+                observed: $breaches[0]->observed,
+                limit: $breaches[0]->limit?->value,
+                from: $breaches[0]->limit->from ?? 'default',
+                sources: [Source::common()],
+            );
+        } elseif ($s->fits->fits(ModeName::ForwardHarness) === Truth::Yes) {
+            yield new Finding(Code::ModeBoosterCouldHarness, Severity::Advise, 'The harness of this seat still fits the child.', 'A harness protects more than a booster: use it as long as it fits.', sources: [Source::common()]);
+        }
+        if ($s->mode === ModeName::BacklessBooster && $s->fits->fits(ModeName::HighBackBooster) === Truth::Yes) {
+            yield new Finding(Code::ModeBackOffEarly, Severity::Advise, 'The back of this booster still fits the child.', 'Put the back on again: it guides the belt and holds a sleeping head.', sources: [Source::common()]);
+        }
+    }
+
+    /** @return list<Breach> */
+    private static function floorsOfUnofferedMode(Situation $s): array
+    {
+        return $s->mode === null ? [] : ModeJudge::judge($s, $s->mode, new Mode())->of(BreachKind::BoosterFloor);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Child;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\Breach;
+use MintBuckle\Core\Fit\BreachKind;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Does the mode in use fit the child by its maker's limits, the head and the shoulder markers? */
+final readonly class ModeLimitsRule implements Rule
+{
+    private const CODES = [
+        [BreachKind::MakersLimit, Code::ModeOutsideLimits],
+        [BreachKind::HeadRear, Code::FitHeadRear],
+        [BreachKind::HeadForward, Code::FitHeadForward],
+        [BreachKind::ShoulderMarker, Code::FitShoulderMarker],
+    ];
+
+    public function codes(): array
+    {
+        return [Code::ModeOutsideLimits, Code::FitHeadRear, Code::FitHeadForward, Code::FitShoulderMarker];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $fit = $s->seat === null ? null : $s->fits->for($s->mode);
+        if ($fit === null) {
+            return;
+        }
+        $other = $s->fits->anotherThan($s->mode);
+        $severity = $other === null ? Severity::Stop : Severity::Fix;
+        $remedy = $other === null ? 'This seat has no way of riding that is known to fit. Find another seat for this child.' : "Use this seat as a {$other->word()}, which fits.";
+        foreach (self::CODES as [$kind, $code]) {
+            $breaches = $fit->of($kind);
+            if ($breaches !== []) {
+                yield new Finding(
+                    $code,
+                    $severity,
+                    ucfirst(implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches))) . '.',
+                    $remedy,
+                    observed: $breaches[0]->observed,
+                    limit: $breaches[0]->limit?->value,
+                    from: $breaches[0]->limit->from ?? 'seat',
+                    sources: $breaches[0]->limit->sources ?? [Source::manual('seat')],
+                );
+            }
+        }
+        foreach ($fit->missing as $path) {
+            yield new Question($path, Station::Child, $severity);
+        }
+    }
+}

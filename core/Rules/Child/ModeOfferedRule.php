@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Child;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Which mode is in use, does the seat have it, and are its limits known? */
+final readonly class ModeOfferedRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::ModeNotOffered, Code::ModeLimitsUnknown];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->case->setup === null) {
+            return;
+        }
+        if ($s->mode === null) {
+            yield new Question('setup.mode', Station::Child, Severity::Stop);
+        }
+        if ($s->mode === null || $s->seat === null) {
+            return;
+        }
+        if ($s->seat->modes === null) {
+            yield new Question('seat.modes', Station::Child, Severity::Stop);
+        } elseif ($s->modeRules === null) {
+            $other = $s->fits->anotherThan($s->mode);
+            yield new Finding(
+                Code::ModeNotOffered,
+                $other === null ? Severity::Stop : Severity::Fix,
+                "This seat is not made to be used as a {$s->mode->word()}.",
+                $other === null ? 'Find another seat for this child.' : "Set it up as a {$other->word()}.",
+                observed: $s->mode->value,
+                from: 'seat',
+                sources: [Source::manual('seat')],
+            );
+        } else {
+            yield from self::limits($s);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function limits(Situation $s): iterable
+    {
+        $maxima = ['weight_max' => $s->modeRules?->weightMax, 'height_max' => $s->modeRules?->heightMax];
+        $unknown = array_keys(array_filter($maxima, is_null(...)));
+        if ($unknown !== []) {
+            yield new Finding(
+                Code::ModeLimitsUnknown,
+                Severity::Ask,
+                'The maker\'s limits of this mode are not all known.',
+                'Read the greatest weight and height for this mode from the label or the manual.',
+                sources: [Source::common()],
+            );
+        }
+        foreach (array_keys(array_filter(['weight_min' => $s->modeRules?->weightMin] + $maxima, is_null(...))) as $key) {
+            yield new Question($s->modePath($key), Station::Child, Severity::Stop);
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Child;
+
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is there a seat and a set-up to judge at all? */
+final readonly class SceneRule implements Rule
+{
+    public function codes(): array
+    {
+        return [];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->case->seat === null && $s->mode !== ModeName::BeltOnly) {
+            yield new Question('seat', Station::Label, Severity::Stop);
+        }
+        if ($s->case->setup === null) {
+            yield new Question('setup', Station::Place, Severity::Stop);
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Child;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Does the child need a technician trained for medical needs? */
+final readonly class SpecialistRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::ChildSpecialist];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->child->specialNeeds === true) {
+            yield new Finding(Code::ChildSpecialist, Severity::Advise, 'The child has medical or positioning needs.', 'Refer the family to a technician trained for them.', sources: [Source::common()]);
+        }
+    }
+}

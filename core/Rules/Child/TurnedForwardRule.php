@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Child;
+
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\ModeJudge;
+use MintBuckle\Core\Quantity\Months;
+use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** May this child face forward at all, by age and by law; and is it better not to yet? */
+final readonly class TurnedForwardRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::ModeUnderOneForward, Code::ModeLawRear, Code::ModeForwardEarly];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->mode === null || $s->isRear()) {
+            return;
+        }
+        $rearFits = $s->fits->fits(ModeName::RearHarness);
+        $severity = $rearFits === Truth::Yes ? Severity::Fix : Severity::Stop;
+        $remedy = $rearFits === Truth::Yes ? 'Turn this seat rear-facing: it fits the child that way.' : 'Find a seat that carries this child rear-facing.';
+        $tooEarly = false;
+        foreach (self::floors($s) as [$code, $path, $measured, $floor, $from, $source]) {
+            if ($measured === null) {
+                yield new Question($path, Station::Child, $severity);
+            } elseif ($measured->isLessThan($floor)) {
+                $tooEarly = true;
+                yield new Finding($code, $severity, "The child is {$measured->show()}; nobody faces forward before {$floor->show($measured->unit)} here.", $remedy, observed: $measured, limit: $floor, from: $from, sources: [$source]);
+            }
+        }
+        if (! $tooEarly && $s->isForwardHarness() && $rearFits === Truth::Yes) {
+            yield new Finding(
+                Code::ModeForwardEarly,
+                Severity::Advise,
+                'The child faces forward, though this seat still fits rear-facing.',
+                'Rear-facing protects head and neck best: keep to it as long as the seat allows.',
+                sources: [Source::memory('AAP policy statement, Child Passenger Safety, 2018')],
+            );
+        }
+    }
+
+    /** @return list<array{Code, string, Quantity|null, Quantity, string, Source}> */
+    private static function floors(Situation $s): array
+    {
+        $law = $s->case->law;
+        $floors = [[Code::ModeUnderOneForward, 'child.born_on', $s->age, Months::of(ModeJudge::UNDER_ONE_MONTHS), $s->practice->layer(), Source::memory('labels under 49 CFR 571.213')]];
+        if ($law->rearFacingUntilMonths !== null) {
+            $floors[] = [Code::ModeLawRear, 'child.born_on', $s->age, $law->rearFacingUntilMonths, 'law', Source::published('local law, as entered')];
+        }
+        if ($law->rearFacingUntilWeight !== null) {
+            $floors[] = [Code::ModeLawRear, 'child.weight', $s->child->weight, $law->rearFacingUntilWeight, 'law', Source::published('local law, as entered')];
+        }
+
+        return $floors;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules;
+
+use BackedEnum;
+use Closure;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Situation;
+
+/** The plainest rule: one fact, one faulty value. A row of a station's table. */
+final readonly class FactRule implements Rule
+{
+    /**
+     * @param string $path of the fact; "place." stands for the place in use
+     * @param Closure(Situation): (bool|BackedEnum|null) $read
+     * @param bool|BackedEnum $faulty
+     * @param bool $asked whether an unknown fact keeps the check from finishing
+     */
+    public function __construct(
+        private Code $code,
+        private Severity $severity,
+        private When $when,
+        private bool $asked,
+        private string $path,
+        private Closure $read,
+        private bool|BackedEnum $faulty,
+        private string $message,
+        private string $remedy,
+        private ?string $subject = null,
+    ) {}
+
+    public function codes(): array
+    {
+        return [$this->code];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if (! $this->when->holds($s)) {
+            return;
+        }
+        $value = ($this->read)($s);
+        if ($value === null && $this->asked) {
+            yield new Question(str_replace('place.', $s->placePath . '.', $this->path), $this->code->station(), $this->severity);
+        }
+        if ($value === $this->faulty) {
+            yield new Finding($this->code, $this->severity, $this->message, $this->remedy, $this->subject, $value instanceof BackedEnum ? (string) $value->value : null, sources: [Source::common()]);
+        }
+    }
+}

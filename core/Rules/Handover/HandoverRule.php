@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Handover;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\Handover;
+use MintBuckle\Core\CaseFile\Signer;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Has the family done it themselves, and is it signed by people who may sign? */
+final readonly class HandoverRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::HandoverUnsigned, Code::HandoverCheckerSame, Code::HandoverNotShownBack, Code::HandoverCertification];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $handover = $s->case->handover;
+        $second = $s->case->policy->secondSigner === true;
+        if ($handover === null) {
+            if ($second) {
+                yield new Question('handover', Station::Handover);
+            }
+
+            return;
+        }
+        if ($handover->shownBack !== true) {
+            yield self::ask(Code::HandoverNotShownBack, 'The family has not shown back that they can do it themselves.', 'Let them install it once with their own hands.');
+        }
+        if ($handover->shownBack === null) {
+            yield new Question('handover.shown_back', Station::Handover, Severity::Ask);
+        }
+        yield from self::certification($handover->technician ?? new Signer(), 'technician', $s->case->today);
+        if ($second) {
+            yield from self::secondSigner($handover, $s->case->today);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function secondSigner(Handover $handover, CalendarDate $today): iterable
+    {
+        if ($handover->technician?->id === null) {
+            yield new Question('handover.technician.id', Station::Handover);
+        }
+        if ($handover->checker?->id === null) {
+            yield self::ask(Code::HandoverUnsigned, 'The second signer has not signed.', 'Ask a second technician to look and sign.');
+            yield new Question('handover.checker', Station::Handover);
+
+            return;
+        }
+        if ($handover->checker->id === $handover->technician?->id) {
+            yield new Finding(Code::HandoverCheckerSame, Severity::Fix, 'Technician and second signer are the same person.', 'Ask somebody else to look and sign.', sources: [Source::common()]);
+        }
+        yield from self::certification($handover->checker, 'checker', $today);
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function certification(Signer $signer, string $role, CalendarDate $today): iterable
+    {
+        $until = $signer->certifiedUntil;
+        if ($until === null) {
+            yield new Finding(Code::HandoverCertification, Severity::Ask, "It is not known until when the {$role} is certified.", 'Enter the date on the card.', $role, sources: [Source::common()]);
+            yield new Question("handover.{$role}.certified_until", Station::Handover);
+        } elseif ($until->isBefore($today)) {
+            yield new Finding(Code::HandoverCertification, Severity::Fix, "The {$role}'s certification ended on {$until->show()}.", 'Somebody with a certification in date must look and sign.', $role, (string) $today, (string) $until, sources: [Source::common()]);
+        }
+    }
+
+    private static function ask(Code $code, string $message, string $remedy): Finding
+    {
+        return new Finding($code, Severity::Ask, $message, $remedy, sources: [Source::common()]);
+    }
+}

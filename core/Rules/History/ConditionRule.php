@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\History;
+
+use MintBuckle\Core\CaseFile\MissingPart;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is the seat whole? One finding a damage and one a missing part. */
+final readonly class ConditionRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::ConditionDamage, Code::ConditionPartMissing, Code::ConditionPartMissingMinor];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $history = $s->seat?->history;
+        if ($history === null) {
+            return;
+        }
+        if ($history->damage === null) {
+            yield new Question('seat.history.damage', Station::History, Severity::Stop);
+        }
+        foreach ($history->damage ?? [] as $damage) {
+            yield new Finding(Code::ConditionDamage, Severity::Stop, "Damage: {$damage}.", 'Do not use it. A part that does not hold cannot be mended here.', $damage, sources: [Source::common()]);
+        }
+        if ($history->partsMissing === null) {
+            yield new Question('seat.history.parts_missing', Station::History, Severity::Stop);
+        }
+        foreach ($history->partsMissing ?? [] as $index => $part) {
+            yield $part->essential === null
+                ? new Question("seat.history.parts_missing.{$index}.essential", Station::History, Severity::Stop)
+                : self::missing($part);
+        }
+    }
+
+    private static function missing(MissingPart $part): Finding
+    {
+        return $part->essential === true
+            ? new Finding(Code::ConditionPartMissing, Severity::Stop, "An essential part is missing: {$part->name}.", 'Do not use it until the maker\'s own replacement is fitted.', $part->name, sources: [Source::common()])
+            : new Finding(Code::ConditionPartMissingMinor, Severity::Advise, "A part that carries no load is missing: {$part->name}.", 'Ask the maker for a replacement.', $part->name, sources: [Source::common()]);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\History;
+
+use MintBuckle\Core\CaseFile\CrashPoints;
+use MintBuckle\Core\CaseFile\CrashPolicy;
+use MintBuckle\Core\CaseFile\ReplaceAfterCrash;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Was the seat in a crash, and may it be used after it? The maker's word first, then the event's policy. */
+final readonly class CrashRule implements Rule
+{
+    private const REMEDY = 'Do not use it. Ask the insurer about a new one, cut the straps and mark the shell.';
+
+    private const POINTS = [
+        'drove_away' => 'the car could not be driven away',
+        'near_door_sound' => 'the door nearest the seat was damaged',
+        'nobody_hurt' => 'somebody in the car was hurt',
+        'no_airbag' => 'an airbag opened',
+        'seat_sound' => 'damage to the seat can be seen',
+    ];
+
+    public function codes(): array
+    {
+        return [Code::HistoryCrash, Code::HistoryMinorCrash, Code::HistoryCrashUnclear];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $history = $s->seat?->history;
+        if ($history === null || $history->crash === false) {
+            return;
+        }
+        if ($history->crash === null) {
+            yield new Question('seat.history.crash', Station::History, Severity::Stop);
+        } elseif ($s->seat?->replaceAfterCrash === ReplaceAfterCrash::Any) {
+            yield self::crashed('The seat was in a crash, and its maker asks for a new one after any crash.', 'seat', Source::manual('seat'));
+        } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash) {
+            yield self::crashed('The seat was in a crash, and this event replaces every seat that was.', $s->practice->layer(), Source::common());
+        } else {
+            yield from self::points($history->crashPoints);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function points(CrashPoints $points): iterable
+    {
+        $answers = [
+            'drove_away' => $points->droveAway,
+            'near_door_sound' => $points->nearDoorSound,
+            'nobody_hurt' => $points->nobodyHurt,
+            'no_airbag' => $points->noAirbag,
+            'seat_sound' => $points->seatSound,
+        ];
+        $source = Source::memory('NHTSA, Car Seat Use After a Crash');
+        $failed = array_keys(array_filter($answers, static fn(?bool $holds): bool => $holds === false));
+        $open = array_keys(array_filter($answers, is_null(...)));
+        if ($failed !== []) {
+            yield self::crashed('The crash was not minor: ' . implode('; ', array_map(static fn(string $p): string => self::POINTS[$p], $failed)) . '.', 'practice:us', $source);
+        } elseif ($open !== []) {
+            yield new Finding(Code::HistoryCrashUnclear, Severity::Ask, 'The seat was in a crash, and not all five points of a minor one are known.', 'Ask the family, or treat it as a crash that was not minor.', from: 'practice:us', sources: [$source]);
+            foreach ($open as $point) {
+                yield new Question("seat.history.crash_points.{$point}", Station::History, Severity::Stop);
+            }
+        } else {
+            yield new Finding(Code::HistoryMinorCrash, Severity::Advise, 'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.', 'It may be used. Tell the family why.', from: 'practice:us', sources: [$source]);
+        }
+    }
+
+    private static function crashed(string $message, string $from, Source $source): Finding
+    {
+        return new Finding(Code::HistoryCrash, Severity::Stop, $message, self::REMEDY, from: $from, sources: [$source]);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\History;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Rules\FactRule;
+use MintBuckle\Core\Rules\When;
+use MintBuckle\Core\Situation;
+
+/** What one answer about the past settles. */
+final readonly class HistoryFacts
+{
+    /** @return list<FactRule> */
+    public static function rules(): array
+    {
+        $stop = Severity::Stop;
+        $seat = When::SeatJudged;
+
+        return [
+            //            code                     weight when   asked  fact                     read                                                             faulty  message, remedy
+            new FactRule(Code::HistoryUnknown,    $stop, $seat, true, 'seat.history.known',   static fn(Situation $s): ?bool => $s->seat?->history->known,   false, 'The seat is second-hand and nobody knows its past.', 'Do not use it: a crash cannot be seen from outside.'),
+            new FactRule(Code::ConditionAltered,  $stop, $seat, true, 'seat.history.altered', static fn(Situation $s): ?bool => $s->seat?->history->altered, true,  'The seat was repaired or altered at home.', 'Do not use it.'),
+        ];
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Label;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Calendar\Expiry;
+use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** May the seat still be used today, and for how long? */
+final readonly class ExpiryRule implements Rule
+{
+    /** Half a year, so that the family can look for the next seat in time. */
+    public const SOON_DAYS = 183;
+
+    public function codes(): array
+    {
+        return [Code::ExpiryPassed, Code::ExpirySoon, Code::ExpiryUnknown];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->seat === null) {
+            return;
+        }
+        $first = Expiry::firstDayOfNoMoreUse($s->seat->useUntil, $s->seat->madeOn, $s->seat->lifeYears);
+        yield from $first === null ? self::unknown($s->seat) : self::known($first, $s->case->today);
+    }
+
+    /** @return iterable<Finding> */
+    private static function known(CalendarDate $first, CalendarDate $today): iterable
+    {
+        $left = $today->daysUntil($first);
+        if ($left <= 0) {
+            yield new Finding(
+                Code::ExpiryPassed,
+                Severity::Stop,
+                "This seat may not be used since {$first->show()}.",
+                'Do not use it. Cut the straps and mark the shell so that nobody else does.',
+                observed: (string) $today,
+                limit: (string) $first,
+                from: 'seat',
+                sources: [Source::manual('seat')],
+            );
+        } elseif ($left <= self::SOON_DAYS) {
+            yield new Finding(
+                Code::ExpirySoon,
+                Severity::Advise,
+                "From {$first->show()} this seat may no longer be used: " . ($left === 1 ? 'one day' : "{$left} days") . ' left.',
+                'Look for the next seat now and note the day.',
+                observed: (string) $today,
+                limit: (string) $first,
+                from: 'seat',
+                sources: [Source::manual('seat')],
+            );
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function unknown(Seat $seat): iterable
+    {
+        yield new Finding(
+            Code::ExpiryUnknown,
+            Severity::Ask,
+            'It is not known until when this seat may be used. Six to ten years is common, but never assumed.',
+            'Look for a "do not use after" stamp in the shell, or for the useful life in the manual and the make date on the label.',
+            sources: [Source::common()],
+        );
+        if ($seat->labelReadable === false) {
+            return;
+        }
+        yield new Question('seat.use_until', Station::Label, Severity::Stop);
+        if ($seat->lifeYears === null) {
+            yield new Question('seat.life_years', Station::Label, Severity::Stop);
+        }
+        if ($seat->madeOn === null) {
+            yield new Question('seat.made_on', Station::Label, Severity::Stop);
+        }
+    }
+}

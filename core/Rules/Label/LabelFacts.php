@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Label;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Can the label be read, and does it say who made which seat? */
+final readonly class LabelFacts implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::LabelUnreadable, Code::LabelNameOnly];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $seat = $s->seat;
+        if ($seat === null) {
+            return;
+        }
+        if ($seat->labelReadable === null) {
+            yield new Question('seat.label_readable', Station::Label, Severity::Stop);
+        }
+        if ($seat->labelReadable === false) {
+            yield new Finding(
+                Code::LabelUnreadable,
+                Severity::Stop,
+                'The label cannot be read: maker, model or date is missing, so the seat can be checked against nothing.',
+                'Look for a second label under the cover or base. Without one, do not use this seat.',
+                sources: [Source::common()],
+            );
+
+            return;
+        }
+        if ($seat->maker === null) {
+            yield new Question('seat.maker', Station::Label, Severity::Stop);
+        }
+        if ($seat->model === null) {
+            yield new Question('seat.model', Station::Label, Severity::Stop);
+            if ($seat->name !== null) {
+                yield new Finding(
+                    Code::LabelNameOnly,
+                    Severity::Ask,
+                    "Only the trade name {$seat->name} is known. Seats of nearly one name differ in rules and recalls.",
+                    'Read the model number from the label.',
+                    observed: $seat->name,
+                    sources: [Source::common()],
+                );
+            }
+        }
+    }
+}

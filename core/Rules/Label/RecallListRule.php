@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Label;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is the recall list fresh enough to lean on? */
+final readonly class RecallListRule implements Rule
+{
+    /** Common practice: a list older than this is stale. */
+    public const FRESH_DAYS = 30;
+
+    public function codes(): array
+    {
+        return [Code::RecallListStale];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->seat === null) {
+            return;
+        }
+        $dated = $s->case->recallList?->dated;
+        if ($dated === null) {
+            yield new Question($s->case->recallList === null ? 'recall_list' : 'recall_list.dated', Station::Label, Severity::Stop);
+            yield self::stale('There is no dated recall list to look in.', null);
+
+            return;
+        }
+        $age = $dated->daysUntil($s->case->today);
+        if ($age > self::FRESH_DAYS) {
+            yield self::stale("The recall list is of {$dated->show()}, {$age} days old; more than " . self::FRESH_DAYS . ' days is stale.', (string) $dated);
+        }
+    }
+
+    private static function stale(string $message, ?string $observed): Finding
+    {
+        return new Finding(Code::RecallListStale, Severity::Ask, $message, 'Load a fresh recall list, or ask the maker about this seat.', observed: $observed, limit: self::FRESH_DAYS . ' days', sources: [Source::common()]);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Label;
+
+use MintBuckle\Core\CaseFile\Standard;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Does the label claim a standard that the practice accepts? */
+final readonly class StandardRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::LabelStandard];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $seat = $s->seat;
+        if ($seat === null) {
+            return;
+        }
+        if ($seat->standards === null) {
+            yield new Question('seat.standards', Station::Label, Severity::Stop);
+
+            return;
+        }
+        $accepted = array_map(static fn(Standard $standard): string => $standard->value, $s->practice->accepted);
+        if (array_intersect($accepted, $seat->standards) === []) {
+            yield new Finding(
+                Code::LabelStandard,
+                Severity::Stop,
+                $seat->standards === [] ? 'The label claims no standard at all.' : 'The label claims ' . implode(', ', $seat->standards) . ', which is not accepted here.',
+                'Do not use this seat here; find one whose label claims ' . implode(' or ', $accepted) . '.',
+                observed: implode(', ', $seat->standards),
+                limit: implode(', ', $accepted),
+                from: $s->practice->layer(),
+                sources: [Source::memory('accepted standards of the practice')],
+            );
+        }
+    }
+}

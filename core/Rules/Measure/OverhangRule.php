@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Measure;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use MintBuckle\Core\CaseFile\StrictestLimit;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Does enough of the base stand on the cushion? */
+final readonly class OverhangRule implements Rule
+{
+    /** Of the base's length, where the seat gives no figure; common practice. */
+    private const LEAST_SHARE = '0.8';
+
+    private const REMEDY = 'Move the seat back, choose a deeper place, or another seat.';
+
+    public function codes(): array
+    {
+        return [Code::MeasureOverhang];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->seat === null || ! $s->isHarness()) {
+            return;
+        }
+        $own = $s->seat->overhangMax?->asMaximum($s->seat->madeOn, $s->setup()->heldBy);
+        yield from $own === null ? self::share($s) : self::figure($s, $own);
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function figure(Situation $s, StrictestLimit $own): iterable
+    {
+        $overhang = $s->setup()->overhang;
+        foreach ($own->missing as $path) {
+            yield new Question($path, Station::Measure);
+        }
+        if ($overhang === null) {
+            yield new Question('setup.overhang', Station::Measure);
+        } elseif ($own->entry !== null && $own->allowsAtMost($overhang) === false) {
+            $limit = $own->entry->value;
+            yield new Finding(Code::MeasureOverhang, Severity::Fix, "The base hangs {$overhang->show()} over the cushion's edge; the seat allows {$limit->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $limit, from: 'seat', sources: [Source::manual('seat')]);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function share(Situation $s): iterable
+    {
+        $share = self::onCushion($s);
+        if ($share === null) {
+            yield new Question('setup.base_on_cushion', Station::Measure);
+        } elseif ($share->isLessThan(self::LEAST_SHARE)) {
+            yield new Finding(
+                Code::MeasureOverhang,
+                Severity::Fix,
+                'Only ' . $share->multipliedBy(100)->toScale(0, RoundingMode::DOWN) . ' % of the base stands on the cushion; 80 % is the least.',
+                self::REMEDY,
+                observed: (string) $share->toScale(4, RoundingMode::DOWN),
+                limit: self::LEAST_SHARE,
+                sources: [Source::common()],
+            );
+        }
+    }
+
+    private static function onCushion(Situation $s): ?BigRational
+    {
+        $setup = $s->setup();
+        $length = $s->seat?->baseLength;
+
+        return match (true) {
+            $setup->baseOnCushion !== null => $setup->baseOnCushion->toBigRational(),
+            $setup->overhang === null || $length === null || $length->value->isZero() => null,
+            default => BigRational::of(1)->minus($setup->overhang->base()->toBigRational()->dividedBy($length->base())),
+        };
+    }
+}

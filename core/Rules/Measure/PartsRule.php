@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Measure;
+
+use MintBuckle\Core\CaseFile\Mode;
+use MintBuckle\Core\CaseFile\SidePod;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Are the parts that this mode needs on, those it forbids off, the foot and the side pods as they must be? */
+final readonly class PartsRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::MeasureFootPosition, Code::MeasurePartRequired, Code::MeasurePartForbidden, Code::MeasureSidePod];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->modeRules === null || $s->seat === null) {
+            return;
+        }
+        yield from self::foot($s, $s->modeRules);
+        yield from self::parts($s, $s->modeRules);
+        yield from self::sidePod($s);
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function foot(Situation $s, Mode $mode): iterable
+    {
+        $foot = $s->setup()->foot;
+        if ($mode->foot !== null && $foot === null) {
+            yield new Question('setup.foot', Station::Measure);
+        } elseif ($mode->foot !== null && $foot !== $mode->foot) {
+            yield new Finding(Code::MeasureFootPosition, Severity::Fix, "The foot of the base is {$foot}; this mode needs it {$mode->foot}.", 'Set the foot as this mode needs it.', observed: $foot, limit: $mode->foot, from: 'seat', sources: [Source::manual('seat')]);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function parts(Situation $s, Mode $mode): iterable
+    {
+        $fitted = $s->setup()->partsFitted;
+        if ($mode->partsRequired === [] && $mode->partsForbidden === []) {
+            return;
+        }
+        if ($fitted === null) {
+            yield new Question('setup.parts_fitted', Station::Measure);
+
+            return;
+        }
+        foreach (array_diff($mode->partsRequired, $fitted) as $part) {
+            yield new Finding(Code::MeasurePartRequired, Severity::Fix, "This mode needs the {$part}, and it is not on.", "Fit the {$part}.", $part, from: 'seat', sources: [Source::manual('seat')]);
+        }
+        foreach (array_intersect($mode->partsForbidden, $fitted) as $part) {
+            yield new Finding(Code::MeasurePartForbidden, Severity::Fix, "The {$part} is on, and this mode forbids it.", "Take the {$part} off.", $part, from: 'seat', sources: [Source::manual('seat')]);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function sidePod(Situation $s): iterable
+    {
+        $rule = $s->seat?->sidePod;
+        $out = $s->setup()->sidePod;
+        if ($rule === null) {
+            return;
+        }
+        $must = $rule === SidePod::DoorSide && $s->place?->isCentre() === true ? SidePod::None : $rule;
+        if ($out === null) {
+            yield new Question('setup.side_pod', Station::Measure);
+        } elseif ($out !== $must) {
+            yield new Finding(Code::MeasureSidePod, Severity::Fix, 'The side pods are not out as the maker asks for this place.', 'Out must be: ' . str_replace('_', ' ', $must->value) . '.', observed: $out->value, limit: $must->value, from: 'seat', sources: [Source::manual('seat')]);
+        }
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Measure;
+
+use MintBuckle\Core\CaseFile\Zone;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\ReclineReading;
+use MintBuckle\Core\Fit\ZoneFit;
+use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Does a rear-facing seat lie as its indicator or its maker's angle asks, on level ground? */
+final readonly class ReclineRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::MeasureTooUpright, Code::MeasureTooFlat, Code::MeasureNotLevel, Code::MeasureZone];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $setup = $s->setup();
+        $mode = $s->modeRules;
+        if (! $s->isRear()) {
+            return;
+        }
+        $hasRange = $mode?->angleMin !== null || $mode?->angleMax !== null;
+        if ($setup->levelGround !== true) {
+            yield new Finding(Code::MeasureNotLevel, Severity::Ask, 'The car is not known to stand on level ground, so neither indicator nor angle tells anything.', 'Roll the car to level ground, then read again.', sources: [Source::common()]);
+        }
+        if ($setup->levelGround === null) {
+            yield new Question('setup.level_ground', Station::Measure);
+        }
+        if ($mode?->zones !== null && $mode->zones !== [] && $setup->zone === null) {
+            yield new Question('setup.zone', Station::Measure);
+        }
+        if ($setup->indicator === null && $setup->angle === null) {
+            yield new Question($hasRange ? 'setup.angle' : 'setup.indicator', Station::Measure);
+        }
+        if ($setup->indicator === null && $setup->angle !== null && ! $hasRange) {
+            yield new Question('setup.indicator', Station::Measure);
+        }
+        if ($setup->levelGround === true) {
+            yield from self::lies($s);
+            yield from self::zone($s);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function lies(Situation $s): iterable
+    {
+        $reading = ReclineReading::of($s);
+        foreach ($reading->missing as $path) {
+            yield new Question($path, Station::Measure);
+        }
+        if ($reading->tooUpright) {
+            $sits = $s->modeRules?->uprightWhenSits === true ? $s->child->sitsUnaided : false;
+            if ($sits === null) {
+                yield new Question('child.sits_unaided', Station::Measure);
+            } elseif (! $sits) {
+                yield self::finding(Code::MeasureTooUpright, 'The seat is too upright', 'A young head can drop and close the airway. Recline it' . ($s->seat?->wedgeOk === true ? ', or lift it at the seat crease with a noodle or rolled towel.' : ' by its own foot or setting.'), $reading, $reading->min);
+            }
+        }
+        if ($reading->tooFlat) {
+            yield self::finding(Code::MeasureTooFlat, 'The seat lies too flat', 'Set it more upright: a flat seat gives no hold in a crash.', $reading, $reading->max);
+        }
+    }
+
+    private static function finding(Code $code, string $what, string $remedy, ReclineReading $reading, ?Bound $bound): Finding
+    {
+        $angle = $reading->angle;
+        $measured = $angle !== null && $bound !== null ? ": {$angle->show()}, its limit is {$bound->value->show()}." : ' by its indicator.';
+
+        return new Finding($code, Severity::Fix, $what . $measured, $remedy, observed: $angle, limit: $bound?->value, from: 'seat', sources: [Source::manual('seat')]);
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function zone(Situation $s): iterable
+    {
+        $zone = array_values(array_filter($s->modeRules->zones ?? [], static fn(Zone $z): bool => $z->name === $s->setup()->zone))[0] ?? null;
+        if ($zone === null) {
+            return;
+        }
+        $meant = ZoneFit::of($zone, $s);
+        if ($meant->breaks !== []) {
+            yield new Finding(Code::MeasureZone, Severity::Fix, "The indicator stands in the zone {$zone->name}, which is not meant for this child: " . implode('; ', $meant->breaks) . '.', 'Set the recline to the zone for this child.', $zone->name, from: 'seat', sources: [Source::manual('seat')]);
+        }
+        foreach ($meant->breaks === [] ? $meant->missing : [] as $path) {
+            yield new Question($path, Station::Measure);
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Measure;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Rules\FactRule;
+use MintBuckle\Core\Rules\When;
+use MintBuckle\Core\Situation;
+
+/** What one look at a tether in use settles. */
+final readonly class TetherFacts
+{
+    /** @return list<FactRule> */
+    public static function rules(): array
+    {
+        $fix = Severity::Fix;
+
+        return [
+            // code, weight, when, asked, fact, read, faulty value; message, remedy
+            new FactRule(Code::MeasureTetherTwist,     $fix, When::Tethered,     false, 'setup.tether.twisted',   static fn(Situation $s): ?bool => $s->setup()->tether->twisted, true,
+                'The tether strap is twisted.', 'Lay it flat.'),
+            new FactRule(Code::MeasureTetherRoute,     $fix, When::Tethered,     true,  'setup.tether.routed',    static fn(Situation $s): ?bool => $s->setup()->tether->routed, false,
+                'The tether does not run round the head restraint as the vehicle shows.', 'Lead it as the vehicle\'s manual shows.'),
+            new FactRule(Code::MeasureTetherOvertight, $fix, When::RearTethered, true,  'setup.tether.overtight', static fn(Situation $s): ?bool => $s->setup()->tether->overtight, true,
+                'The tether is drawn so hard that the seat shifts.', 'Ease it until only the slack is out.'),
+        ];
+    }
+}

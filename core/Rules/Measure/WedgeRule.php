@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Measure;
+
+use MintBuckle\Core\CaseFile\Wedge;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is a noodle or towel under a seat whose maker does not allow it, or under one that faces forward? */
+final readonly class WedgeRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::MeasureWedgeNotAllowed];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $wedge = $s->setup()->wedge;
+        if (! $s->isHarness() && ! $s->isBooster()) {
+            return;
+        }
+        if ($wedge === null) {
+            yield new Question('setup.wedge', Station::Measure);
+        } elseif ($wedge !== Wedge::None && ! $s->isRear()) {
+            yield self::finding("A {$wedge->value} is under a seat that faces forward.", 'default', Source::common());
+        } elseif ($wedge !== Wedge::None && $s->seat?->wedgeOk === false) {
+            yield self::finding("A {$wedge->value} is under the seat, and its maker does not allow it.", 'seat', Source::manual('seat'));
+        } elseif ($wedge !== Wedge::None && $s->seat?->wedgeOk === null) {
+            yield new Question('seat.wedge_ok', Station::Measure);
+        }
+    }
+
+    private static function finding(string $message, string $from, Source $source): Finding
+    {
+        return new Finding(Code::MeasureWedgeNotAllowed, Severity::Fix, $message, 'Take it out and set the recline by the seat\'s own means.', from: $from, sources: [$source]);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Place;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is the carrying handle where its maker allows it for travel? */
+final readonly class HandleRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::PlaceHandle];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $allowed = $s->modeRules->handlePositions ?? [];
+        if ($allowed === []) {
+            return;
+        }
+        $handle = $s->setup()->handle;
+        if ($handle === null) {
+            yield new Question('setup.handle', Station::Place);
+        } elseif (! in_array($handle, $allowed, true)) {
+            yield new Finding(Code::PlaceHandle, Severity::Fix, "The carrying handle is {$handle}; for travel its maker allows: " . implode(', ', $allowed) . '.', 'Set the handle to an allowed position.', observed: $handle, limit: implode(', ', $allowed), from: 'seat', sources: [Source::manual('seat')]);
+        }
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Place;
+
+use MintBuckle\Core\CaseFile\Belt;
+use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Locking\LockFinder;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** Is it known which place is in use? */
+final readonly class PositionRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::PlaceNoBelt, Code::PlaceBoosterLapOnly];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->case->setup === null || $s->mode === null) {
+            return;
+        }
+        if ($s->place === null) {
+            yield new Question($s->case->vehicle === null ? 'vehicle' : 'setup.position', Station::Place, Severity::Stop);
+
+            return;
+        }
+        yield from $s->isHarness() ? self::harness($s, $s->place) : self::belted($s, $s->place);
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function harness(Situation $s, Position $place): iterable
+    {
+        $lock = LockFinder::find($s);
+        $held = Truth::of($place->lowerAnchors)->or($lock->anyWorks());
+        if ($held === Truth::No) {
+            yield self::noBelt('Nothing here can hold this seat: no lower anchors, and no way to lock this belt.');
+        }
+        if ($held === Truth::Unknown) {
+            foreach ([...($place->lowerAnchors === null ? [$s->placePath('lower_anchors')] : []), ...$lock->missing()] as $path) {
+                yield new Question($path, Station::Place);
+            }
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function belted(Situation $s, Position $place): iterable
+    {
+        if ($place->belt === null) {
+            yield new Question($s->placePath('belt'), Station::Place);
+        } elseif ($place->belt === Belt::None) {
+            yield self::noBelt('There is no belt here for the child.');
+        } elseif ($place->belt === Belt::Lap && $s->isBooster()) {
+            yield new Finding(Code::PlaceBoosterLapOnly, Severity::Fix, 'Only a lap belt is here; a booster needs lap and shoulder.', 'Choose a place with a lap-shoulder belt.', observed: 'lap', limit: 'lap_shoulder', sources: [Source::common()]);
+        }
+    }
+
+    private static function noBelt(string $message): Finding
+    {
+        return new Finding(Code::PlaceNoBelt, Severity::Fix, $message, 'Choose another place.', sources: [Source::common()]);
+    }
+}

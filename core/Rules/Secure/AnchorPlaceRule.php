@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Secure;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** Are the hooks on designated anchors of this place, or on borrowed ones that both makers allow? */
+final readonly class AnchorPlaceRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::SecureAnchorNotThere, Code::SecureAnchorBorrowed];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if ($s->anchorsHold()) {
+            yield from self::lower($s);
+        }
+        $tether = $s->setup()->tether;
+        $concerned = $tether->used === true || ($tether->used === null && $s->tetherCalledFor() === Truth::Yes && $s->place?->tetherAnchor !== false);
+        if ($s->isHarness() && $concerned && $tether->anchorDesignated === null) {
+            yield new Question('setup.tether.anchor_designated', Station::Secure);
+        }
+        if ($s->isHarness() && $tether->used === true && ($tether->anchorDesignated === false || $s->place?->tetherAnchor === false)) {
+            yield self::notThere('The tether is hooked to something that is no tether anchor.', 'Find the anchor in the vehicle\'s manual: behind the seat back, on the shelf, floor, boot or roof.', 'tether');
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function lower(Situation $s): iterable
+    {
+        $setup = $s->setup();
+        $questions = [
+            'setup.anchor_designated' => $setup->anchorDesignated,
+            'setup.anchors_borrowed' => $setup->anchorsBorrowed,
+            $s->placePath('lower_anchors') => $setup->anchorsBorrowed === true ? true : $s->place?->lowerAnchors,
+        ];
+        foreach (array_keys(array_filter($questions, is_null(...))) as $path) {
+            yield new Question($path, Station::Secure);
+        }
+        if ($setup->anchorDesignated === false) {
+            yield self::notThere('A hook holds on to something that is no lower anchor.', 'Hook on to the designated bars in the crease, or use the belt.', 'lower_anchors');
+        } elseif ($s->place?->lowerAnchors === false && $setup->anchorsBorrowed !== true) {
+            yield self::notThere('This place has no lower anchors of its own.', 'Use the belt, or a place that has them.', 'lower_anchors');
+        }
+        if ($setup->anchorsBorrowed === true) {
+            yield from self::borrowed($s);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function borrowed(Situation $s): iterable
+    {
+        $leave = ['seat.borrow_anchors_ok' => $s->seat?->borrowAnchorsOk, 'vehicle.borrow_anchors_ok' => $s->case->vehicle?->borrowAnchorsOk];
+        if (in_array(false, $leave, true)) {
+            yield new Finding(Code::SecureAnchorBorrowed, Severity::Fix, 'Bars of two neighbouring places are borrowed, and not both manuals allow that.', 'Use the belt here, or move to a place with its own anchors.', sources: [Source::common()]);
+
+            return;
+        }
+        foreach (array_keys(array_filter($leave, is_null(...))) as $path) {
+            yield new Question($path, Station::Secure);
+        }
+    }
+
+    private static function notThere(string $message, string $remedy, string $subject): Finding
+    {
+        return new Finding(Code::SecureAnchorNotThere, Severity::Fix, $message, $remedy, $subject, sources: [Source::common()]);
+    }
+}

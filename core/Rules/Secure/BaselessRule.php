@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Secure;
+
+use MintBuckle\Core\CaseFile\BaseUse;
+use MintBuckle\Core\CaseFile\Leave;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is an infant shell belted without its base, and may it be? */
+final readonly class BaselessRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::SecureBaselessNotAllowed];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if (! $s->isHarness()) {
+            return;
+        }
+        $base = $s->setup()->base;
+        $leave = $s->seat?->baseless;
+        if ($leave !== null && $base === null) {
+            yield new Question('setup.base', Station::Secure);
+        } elseif ($base === BaseUse::None && $leave === Leave::Forbidden) {
+            yield new Finding(Code::SecureBaselessNotAllowed, Severity::Fix, 'The shell is belted without its base, which its maker does not allow.', 'Put the base in and click the shell on to it.', from: 'seat', sources: [Source::manual('seat')]);
+        } elseif ($base === BaseUse::None && $leave === null && $s->seat?->detachable === true) {
+            yield new Question('seat.baseless', Station::Secure);
+        }
+    }
+}

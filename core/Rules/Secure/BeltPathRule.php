@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Secure;
+
+use MintBuckle\Core\CaseFile\BeltPath;
+use MintBuckle\Core\CaseFile\Webbing;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Does the webbing go through this direction's path, and the part of it that the maker says? */
+final readonly class BeltPathRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::SecureWrongPath, Code::SecureWebbingPath];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $setup = $s->setup();
+        if ($s->isHarness() && ($s->beltHolds() || $s->anchorsHold())) {
+            $right = $s->isRear() ? BeltPath::Rear : BeltPath::Forward;
+            if ($setup->beltPath === null) {
+                yield new Question('setup.belt_path', Station::Secure);
+            } elseif ($setup->beltPath !== $right) {
+                yield new Finding(
+                    Code::SecureWrongPath,
+                    Severity::Fix,
+                    "The webbing goes through the {$setup->beltPath->value}-facing path.",
+                    $s->isRear() ? 'Use the rear-facing path: it lies under the child\'s legs.' : 'Use the forward-facing path: it lies behind the child\'s back.',
+                    observed: $setup->beltPath->value,
+                    limit: $right->value,
+                    sources: [Source::common()],
+                );
+            }
+        }
+        $asked = $s->modeRules?->webbing;
+        if ($asked === null || ! $s->beltHolds()) {
+            return;
+        }
+        if ($setup->webbing === null) {
+            yield new Question('setup.webbing', Station::Secure);
+        } elseif ($setup->webbing !== $asked) {
+            yield new Finding(Code::SecureWebbingPath, Severity::Fix, 'Not the part of the belt goes through the path that the seat says.', $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.', observed: $setup->webbing->value, limit: $asked->value, from: 'seat', sources: [Source::manual('seat')]);
+        }
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Secure;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is the buckle stalk turned further than it may be? */
+final readonly class BuckleTurnsRule implements Rule
+{
+    /** Full turns; common practice. */
+    private const MOST = 3;
+
+    public function codes(): array
+    {
+        return [Code::SecureBuckleTurns];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $turns = $s->setup()->buckleTurns;
+        if ($turns === null || ! $turns->isPositive() || ! $s->beltHolds()) {
+            return;
+        }
+        $leave = $s->case->vehicle?->buckleTurnsOk;
+        if ($turns->isGreaterThan(self::MOST)) {
+            yield self::turned("The buckle stalk is turned {$turns} times; three full turns are the most.", 'Turn it back, or use another place.', 'default');
+        } elseif ($leave === false) {
+            yield self::turned('The buckle stalk is turned, and the vehicle forbids it.', 'Turn it back, or use another place.', 'vehicle');
+        } elseif ($leave === null) {
+            yield new Question('vehicle.buckle_turns_ok', Station::Secure);
+        }
+    }
+
+    private static function turned(string $message, string $remedy, string $from): Finding
+    {
+        return new Finding(Code::SecureBuckleTurns, Severity::Fix, $message, $remedy, from: $from, sources: [Source::common()]);
+    }
+}

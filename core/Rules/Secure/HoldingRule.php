@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Secure;
+
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is the seat attached, by one way or by two that both makers allow? */
+final readonly class HoldingRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::SecureNothing, Code::SecureBoth, Code::SecureBoosterAnchorNotAllowed];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $heldBy = $s->setup()->heldBy;
+        if (! $s->isHarness() && ! $s->isBooster()) {
+            return;
+        }
+        if ($heldBy === null) {
+            yield new Question('setup.held_by', Station::Secure);
+        } elseif ($s->isBooster()) {
+            yield from $s->anchorsHold() ? self::boosterOnAnchors($s) : [];
+        } elseif ($heldBy === HeldBy::Nothing) {
+            yield new Finding(Code::SecureNothing, Severity::Fix, 'Nothing holds the seat to the car.', 'Fasten it with the belt or the lower anchors.', sources: [Source::common()]);
+        } elseif ($heldBy === HeldBy::Both) {
+            yield from self::both($s);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function both(Situation $s): iterable
+    {
+        $allowed = ['seat.belt_and_anchors_ok' => $s->seat?->beltAndAnchorsOk, 'vehicle.belt_and_anchors_ok' => $s->case->vehicle?->beltAndAnchorsOk];
+        if (in_array(false, $allowed, true)) {
+            yield new Finding(Code::SecureBoth, Severity::Fix, 'Belt and lower anchors hold the seat together, and not both makers allow that.', 'Keep one of them; both are equal when tight.', sources: [Source::common()]);
+
+            return;
+        }
+        foreach (array_keys(array_filter($allowed, is_null(...))) as $path) {
+            yield new Question($path, Station::Secure);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function boosterOnAnchors(Situation $s): iterable
+    {
+        if ($s->modeRules?->anchorsAllowed === false) {
+            yield new Finding(Code::SecureBoosterAnchorNotAllowed, Severity::Fix, 'The booster hangs on the lower anchors, which its maker does not allow.', 'Unhook it; the belt holds the child.', from: 'seat', sources: [Source::manual('seat')]);
+        } elseif ($s->modeRules !== null && $s->modeRules->anchorsAllowed === null) {
+            yield new Question($s->modePath('anchors_allowed'), Station::Secure);
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Secure;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Situation;
+
+/** Is the belt here inflatable, and does the seat's maker allow that? */
+final readonly class InflatableBeltRule implements Rule
+{
+    public function codes(): array
+    {
+        return [Code::SecureInflatableBelt];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        if (! $s->beltHolds() || $s->place === null) {
+            return;
+        }
+        if ($s->place->inflatableBelt === null) {
+            yield new Question($s->placePath('inflatable_belt'), Station::Secure);
+        } elseif ($s->place->inflatableBelt && $s->seat?->inflatableBeltOk === null) {
+            yield new Question('seat.inflatable_belt_ok', Station::Secure);
+        } elseif ($s->place->inflatableBelt && $s->seat?->inflatableBeltOk === false) {
+            yield new Finding(Code::SecureInflatableBelt, Severity::Fix, 'The belt here is inflatable, and the seat\'s maker does not allow it.', 'Use the lower anchors or another place.', from: 'seat', sources: [Source::manual('seat')]);
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Rules\Secure;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Rules\When;
+use MintBuckle\Core\Situation;
+
+/** Does the locking clip sit near enough, with all four prongs? */
+final readonly class LockingClipRule implements Rule
+{
+    private const PRONGS = 4;
+
+    public function codes(): array
+    {
+        return [Code::SecureClipFar, Code::SecureClipProngs];
+    }
+
+    public function judge(Situation $s): iterable
+    {
+        $setup = $s->setup();
+        if (! When::ClipLocks->holds($s)) {
+            return;
+        }
+        $own = $s->seat?->clipDistanceMax?->asMaximum($s->seat->madeOn, $setup->heldBy);
+        $bound = $own?->entry !== null ? Bound::ofMaker($own->entry, 'seat') : $s->practice->clipDistance;
+        foreach ($own->missing ?? [] as $path) {
+            yield new Question($path, Station::Secure);
+        }
+        if ($setup->clipDistance === null) {
+            yield new Question('setup.clip_distance', Station::Secure);
+        } elseif (! $bound->allowsAtMost($setup->clipDistance)) {
+            yield new Finding(Code::SecureClipFar, Severity::Fix, "The locking clip sits {$setup->clipDistance->show()} from the latch plate; at most {$bound->value->show($setup->clipDistance->unit)} holds.", 'Set it again, close to the plate.', observed: $setup->clipDistance, limit: $bound->value, from: $bound->from, sources: $bound->sources);
+        }
+        if ($setup->clipProngs === null) {
+            yield new Question('setup.clip_prongs', Station::Secure);
+        } elseif ($setup->clipProngs !== self::PRONGS) {
+            yield new Finding(Code::SecureClipProngs, Severity::Fix, "Only {$setup->clipProngs} of the clip's four prongs are on the webbing.", 'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.', observed: (string) $setup->clipProngs, limit: (string) self::PRONGS, sources: [Source::common()]);
+        }
+    }
+}
