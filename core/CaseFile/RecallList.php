@@ -10,10 +10,10 @@ use MintBuckle\Core\Calendar\CalendarDate;
 final readonly class RecallList
 {
     /**
-     * @param list<Campaign> $campaigns
+     * @param list<Campaign>|null $campaigns
      */
     public function __construct(
         public ?CalendarDate $dated = null,
-        public array $campaigns = [],
+        public ?array $campaigns = null,
     ) {}
 }

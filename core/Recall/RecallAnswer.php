@@ -13,7 +13,7 @@ use MintBuckle\Core\Truth;
 final readonly class RecallAnswer
 {
     /** @param list<RecallMatch> $matches */
-    private function __construct(public ?CalendarDate $listDated, public array $matches) {}
+    private function __construct(public ?CalendarDate $listDated, public array $matches, private bool $complete) {}
 
     public static function of(?RecallList $list, Seat $seat): self
     {
@@ -25,16 +25,16 @@ final readonly class RecallAnswer
             }
         }
 
-        return new self($list?->dated, $matches);
+        return new self($list?->dated, $matches, $list?->dated !== null && $list->campaigns !== null);
     }
 
-    /** affected, possible or clear, the worst of all; null when nothing matches a list without a date. */
+    /** affected, possible or clear, the worst of all; null when nothing matches a list without a date or content. */
     public function worst(): ?string
     {
         return match (true) {
             $this->having(Truth::Yes) !== [] => 'affected',
             $this->having(Truth::Unknown) !== [] => 'possible',
-            $this->listDated !== null => 'clear',
+            $this->complete => 'clear',
             default => null,
         };
     }

@@ -55,7 +55,7 @@ final readonly class SceneReader
     {
         $recallList = new RecallList(
             dated: $node->date('dated'),
-            campaigns: self::all($node->objects('campaigns', 10_000), self::campaign(...)) ?? [],
+            campaigns: self::all($node->objects('campaigns', 10_000), self::campaign(...)),
         );
         $node->done();
 

@@ -36,6 +36,9 @@ final readonly class RecallListRule implements Rule
 
             return;
         }
+        if ($s->case->recallList?->campaigns === null) {
+            yield new Question('recall_list.campaigns', Station::Label, Severity::Stop);
+        }
         $age = $dated->daysUntil($s->case->today);
         if ($age > self::FRESH_DAYS) {
             yield self::stale("The recall list is of {$dated->show()}, {$age} days old; more than " . self::FRESH_DAYS . ' days is stale.', (string) $dated);

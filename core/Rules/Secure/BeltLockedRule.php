@@ -78,11 +78,14 @@ final readonly class BeltLockedRule implements Rule
         $paths = match ($lock) {
             Lock::Lockoff => $s->seat?->lockoff === null ? ['seat.lockoff'] : [],
             Lock::TensionDoor => $s->seat?->tensionDoor === null ? ['seat.tension_door'] : [],
-            Lock::Retractor => [$s->placePath('retractor')],
-            Lock::LatchPlate => [$s->placePath('latch_plate')],
+            Lock::Retractor => $place->retractor === null ? [$s->placePath('retractor')] : [],
+            Lock::LatchPlate => $place->latchPlate === null ? [$s->placePath('latch_plate')] : [],
             Lock::Clip => [...($place->belt === null ? [$s->placePath('belt')] : []), ...($place->latchPlate === null ? [$s->placePath('latch_plate')] : [])],
         };
 
-        return [$own->and($alsoNeeded), [...$paths, ...($alsoNeeded === Truth::Unknown ? [$s->placePath('retractor')] : [])]];
+        $belt = $place->belt === null ? Truth::Unknown : Truth::of($place->belt !== Belt::None);
+        $needed = [...$paths, ...($alsoNeeded === Truth::Unknown ? [$s->placePath('retractor')] : []), ...($belt === Truth::Unknown ? [$s->placePath('belt')] : [])];
+
+        return [$own->and($alsoNeeded)->and($belt), $needed];
     }
 }

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => 'pgsql',
+    'connections' => [
+        'pgsql' => [
+            'driver' => 'pgsql',
+            'host' => env('DB_HOST', '127.0.0.1'),
+            'port' => env('DB_PORT', '5432'),
+            'database' => env('DB_DATABASE', 'mintbuckle'),
+            'username' => env('DB_USERNAME', 'mintbuckle'),
+            'password' => env('DB_PASSWORD', ''),
+            'charset' => 'utf8',
+            'search_path' => 'public',
+            // Loopback only; a persistent connection saves the password exchange of every request.
+            'sslmode' => 'disable',
+            'options' => env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : [],
+        ],
+    ],
+];
