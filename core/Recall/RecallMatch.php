@@ -15,8 +15,11 @@ use MintBuckle\Core\Truth;
  */
 final readonly class RecallMatch
 {
-    /** @param list<string> $missing paths of the seat's facts that would decide, when open */
-    private function __construct(public Campaign $campaign, public Truth $covers, public array $missing) {}
+    /**
+     * @param Truth $names whether maker and model are those of the campaign, whenever the seat was made
+     * @param list<string> $missing paths of the seat's facts that would decide, when open
+     */
+    private function __construct(public Campaign $campaign, public Truth $covers, public Truth $names, public array $missing) {}
 
     public static function of(Campaign $campaign, Seat $seat): self
     {
@@ -29,7 +32,7 @@ final readonly class RecallMatch
         $covers = array_reduce($tests, static fn(Truth $all, Truth $one): Truth => $all->and($one), Truth::Yes);
         $open = array_keys(array_filter($tests, static fn(Truth $t): bool => $t === Truth::Unknown));
 
-        return new self($campaign, $covers, $covers === Truth::Unknown ? $open : []);
+        return new self($campaign, $covers, $tests['seat.maker']->and($tests['seat.model']), $covers === Truth::Unknown ? $open : []);
     }
 
     private static function maker(Campaign $campaign, Seat $seat): Truth

@@ -11,6 +11,7 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Rules\Rule;
@@ -49,18 +50,17 @@ final readonly class MovementRule implements Rule
         if ($movement->atBeltPath === null) {
             yield new Question('setup.movement.at_belt_path', Station::Measure);
         }
-        $own = $s->seat?->movementMax?->asMaximum($s->seat->madeOn, $s->setup()->heldBy);
-        foreach ($own->missing ?? [] as $path) {
+        $limit = MovementLimit::of($s);
+        foreach ($limit->missing as $path) {
             yield new Question($path, Station::Measure);
         }
-        $bound = $own?->entry === null ? $s->practice->movement : Bound::ofMaker($own->entry, 'seat');
         foreach (['side' => $movement->side, 'front' => $movement->front] as $direction => $moved) {
             if ($moved === null) {
                 yield new Question("setup.movement.{$direction}", Station::Measure);
             }
         }
         foreach (['side' => $movement->side, 'front' => $movement->front, 'up' => $movement->up] as $direction => $moved) {
-            yield from $moved === null ? [] : self::moved($direction, $moved, $bound);
+            yield from $moved === null ? [] : self::moved($direction, $moved, $limit->bound);
         }
     }
 

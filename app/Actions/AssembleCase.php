@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Check;
+use App\Models\Fact;
+use App\Track;
+use Illuminate\Support\Collection;
+use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\Reading\Reader;
+use stdClass;
+
+/** A check's facts to its case: the day's settings, then each fact in the order in which it came. What was left stands on what was found. */
+final readonly class AssembleCase
+{
+    /** @throws InvalidCase when the facts contradict the format, which recording them prevents */
+    public static function read(Check $check, Track $track): CaseFile
+    {
+        return Reader::fromObject(self::of($check, $track));
+    }
+
+    public static function of(Check $check, Track $track): stdClass
+    {
+        $case = self::settings($check);
+        foreach (self::facts($check, $track) as $fact) {
+            CasePath::set($case, $fact->key, $fact->value);
+        }
+
+        return $case;
+    }
+
+    /** @return Collection<int, Fact> the facts of a track, oldest first; those found come before those left */
+    public static function facts(Check $check, Track $track): Collection
+    {
+        [$found, $left] = $check->facts->partition(static fn(Fact $fact): bool => $fact->track === Track::Found);
+
+        return $track === Track::Found ? $found->values() : $found->concat($left)->values();
+    }
+
+    private static function settings(Check $check): stdClass
+    {
+        $day = $check->visit->day;
+        $list = $day->recallList;
+
+        return (object) [
+            'format' => Reader::FORMAT,
+            'version' => Reader::VERSION,
+            'today' => $day->held_on->toDateString(),
+            'practice' => $day->practice,
+            'policy' => (object) ['crash' => $day->crash_policy, 'second_signer' => $day->second_signer],
+            'law' => (object) $day->law,
+            'recall_list' => $list === null ? null : (object) [
+                'dated' => $list->dated->toDateString(),
+                'campaigns' => array_map(static fn(array $campaign): stdClass => (object) $campaign, $list->campaigns),
+            ],
+            'child' => new stdClass(),
+        ];
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Check;
+use App\Models\Day;
+use App\Models\Family;
+use App\Models\User;
+use App\Models\Visit;
+use App\Track;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+
+/** Takes a family in: a ticket, a check a child, and everything said at arrival as facts found. */
+final readonly class ReceiveFamily
+{
+    public function __construct(private ClockInterface $clock) {}
+
+    public function __invoke(Day $day, Arrival $arrival, User $receiver): Visit
+    {
+        return DB::transaction(function () use ($day, $arrival, $receiver): Visit {
+            // The day's row is the queue's lock: two tickets are never given the same number.
+            Day::query()->lockForUpdate()->findOrFail($day->id);
+            $known = Visit::query()->firstWhere('submission', $arrival->submission);
+
+            return $known ?? $this->receive($day, $arrival, $receiver);
+        });
+    }
+
+    private function receive(Day $day, Arrival $arrival, User $receiver): Visit
+    {
+        $last = Visit::query()->where('day_id', $day->id)->max('ticket');
+        $visit = Visit::query()->create([
+            'day_id' => $day->id,
+            'ticket' => (is_int($last) ? $last : 0) + 1,
+            'vehicle' => $arrival->vehicle,
+            'submission' => $arrival->submission,
+            'arrived_at' => $this->clock->now(),
+            'received_by' => $receiver->id,
+        ]);
+        Family::query()->create(['visit_id' => $visit->id, 'first_name' => $arrival->firstName, 'contact' => $arrival->contact]);
+        $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];
+        foreach ($arrival->children as $index => $child) {
+            $check = Check::query()->create(['id' => Str::uuid7()->toString(), 'visit_id' => $visit->id, 'letter' => chr(ord('A') + $index), 'seat_model_id' => $child->seatModel?->id]);
+            foreach ($vehicle + $child->facts as $key => $value) {
+                NoteFact::append($check, Str::uuid7()->toString(), Track::Found, $key, $value, $receiver, $this->clock->now());
+            }
+        }
+
+        return $visit;
+    }
+}

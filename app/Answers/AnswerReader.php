@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Answers;
+
+use App\Models\User;
+use App\Units;
+use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Asking\Askable;
+
+/** An answer as it was posted to a value of the case format. Whether the value makes sense is the core's reader's to say. */
+final readonly class AnswerReader
+{
+    public const UNKNOWN = 'unknown';
+
+    /** Beside this word a list is empty: looked at, and nothing there. */
+    public const NOTHING = 'nothing';
+
+    /**
+     * @param array<array-key, mixed> $posted answer, answers, amount, unit, name, flag
+     * @param mixed $before the value so far; entries are added to lists of parts and extras
+     * @throws UnreadableAnswer
+     */
+    public static function read(Askable $askable, array $posted, mixed $before, User $author): mixed
+    {
+        $answer = is_string($posted['answer'] ?? null) ? trim($posted['answer']) : '';
+        if ($answer === self::UNKNOWN) {
+            return null;
+        }
+
+        return match ($askable->kind) {
+            AnswerKind::YesNo => self::yesNo($answer),
+            AnswerKind::Choice => self::choice($answer),
+            AnswerKind::Choices => $answer === self::NOTHING ? [] : self::choices($posted['answers'] ?? null),
+            AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted, $askable->kind),
+            AnswerKind::Whole => self::number($answer, 'Enter a number.'),
+            AnswerKind::Share => self::number($answer, 'Enter per cent, 0 to 100.') / 100,
+            AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== '' ? $answer : throw new UnreadableAnswer('Enter something, or leave it unknown.'),
+            AnswerKind::Texts => $answer === self::NOTHING ? [] : self::lines($posted['lines'] ?? null),
+            AnswerKind::Heights => $answer === self::NOTHING ? [] : self::heights($posted),
+            AnswerKind::Essentials => $answer === self::NOTHING ? [] : self::named($posted, $before, 'essential'),
+            AnswerKind::Approvals => $answer === self::NOTHING ? [] : self::named($posted, $before, 'approved'),
+            AnswerKind::Signature => ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()],
+            AnswerKind::Elsewhere => throw new UnreadableAnswer((string) $askable->hint),
+        };
+    }
+
+    private static function yesNo(string $answer): bool
+    {
+        return match ($answer) {
+            'yes' => true,
+            'no' => false,
+            default => throw new UnreadableAnswer('Choose yes or no.'),
+        };
+    }
+
+    private static function choice(string $answer): string|int
+    {
+        return match (true) {
+            $answer === '' => throw new UnreadableAnswer('Choose one.'),
+            ctype_digit($answer) => (int) $answer,
+            default => $answer,
+        };
+    }
+
+    /** @return list<string> */
+    private static function choices(mixed $answers): array
+    {
+        $chosen = array_values(array_filter(is_array($answers) ? $answers : [], is_string(...)));
+
+        return $chosen !== [] ? $chosen : throw new UnreadableAnswer('Choose at least one, or "None of these".');
+    }
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @return array{value: int|float, unit: string}
+     */
+    private static function quantity(array $posted, AnswerKind $kind): array
+    {
+        $text = is_string($posted['amount'] ?? null) ? $posted['amount'] : '';
+        $unit = is_string($posted['unit'] ?? null) ? $posted['unit'] : (string) Units::Metric->for($kind)?->symbol();
+        $amount = Amount::parse($text);
+
+        return $amount === null
+            ? throw new UnreadableAnswer($text === '' ? 'Enter what you measured.' : "\"{$text}\" is no number. Enter it like 12, 12.5 or 1 1/2.")
+            : ['value' => $amount, 'unit' => $unit];
+    }
+
+    private static function number(string $answer, string $otherwise): int|float
+    {
+        return Amount::parse($answer) ?? throw new UnreadableAnswer($otherwise);
+    }
+
+    /** @return list<string> */
+    private static function lines(mixed $text): array
+    {
+        $lines = array_values(array_filter(array_map(trim(...), explode("\n", is_string($text) ? $text : '')), static fn(string $line): bool => $line !== ''));
+
+        return $lines !== [] ? $lines : throw new UnreadableAnswer('Write one thing a line, or press "Nothing".');
+    }
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @return list<array{height: array{value: int|float, unit: string}}>
+     */
+    private static function heights(array $posted): array
+    {
+        return array_map(
+            static fn(string $line): array => ['height' => self::quantity(['amount' => $line] + $posted, AnswerKind::Length)],
+            self::lines($posted['lines'] ?? null),
+        );
+    }
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @return list<mixed>
+     */
+    private static function named(array $posted, mixed $before, string $flag): array
+    {
+        $name = is_string($posted['name'] ?? null) ? trim($posted['name']) : '';
+        if ($name === '') {
+            throw new UnreadableAnswer('Say what it is, or press "Nothing".');
+        }
+
+        return [...(is_array($before) ? array_values($before) : []), ['name' => $name, $flag => ($posted['answer'] ?? '') === 'yes']];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TakeToBay;
+use App\Models\Visit;
+use Illuminate\Http\RedirectResponse;
+
+final readonly class BayController
+{
+    public function store(Visit $visit, TakeToBay $take): RedirectResponse
+    {
+        $bay = $take($visit);
+
+        return redirect()->route('yard')->with('status', "Ticket {$visit->ticket} goes to bay {$bay}.");
+    }
+}

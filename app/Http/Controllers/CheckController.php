@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Check;
+use App\Pages\CheckPage;
+use App\Track;
+use App\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rulebook;
+
+final readonly class CheckController
+{
+    public function show(Request $request, Check $check, Track $track, Station $station, Units $units, Rulebook $rulebook): View
+    {
+        $check->load(['facts.author', 'visit.day.recallList']);
+        $page = new CheckPage($check, $track, $station, $units, $rulebook, $request->session()->get('problem'), $request->session()->get('problemKey'));
+
+        return view('pages.checks.show', ['page' => $page]);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SendOff;
+use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+
+final readonly class DepartureController
+{
+    public function store(Visit $visit, #[CurrentUser] User $user, SendOff $sendOff): RedirectResponse
+    {
+        $sendOff($visit, $user);
+
+        return redirect()->route('visits.sheet', $visit)->with('status', 'The family has left; its sheet is kept as it stands.');
+    }
+}

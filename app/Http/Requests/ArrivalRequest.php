@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Arrival;
+use App\Actions\ArrivingChild;
+use App\Answers\Amount;
+use App\Models\Day;
+use App\Models\SeatModel;
+use App\Models\User;
+use App\Models\VehicleLayout;
+use App\Units;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\Reading\Problem;
+use MintBuckle\Core\CaseFile\Reading\Reader;
+use stdClass;
+
+/** The arrival screen. Whether dates and measures make sense is asked of the core's reader. */
+final class ArrivalRequest extends FormRequest
+{
+    /** A seat that is not on the shelf: its label is read by hand. */
+    public const OTHER_SEAT = 'other';
+
+    private const FIELDS = ['child.born_on' => 'born_on', 'child.weight' => 'weight', 'child.height' => 'height', 'seat.made_on' => 'made_on', 'setup.position' => 'position'];
+
+    public function authorize(): bool
+    {
+        return $this->user() instanceof User;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'submission' => ['required', 'uuid'],
+            'first_name' => ['required', 'string', 'max:80'],
+            'contact' => ['nullable', 'string', 'max:200'],
+            'consent' => ['accepted'],
+            'vehicle' => ['required', 'string', 'max:120'],
+            'model_year' => ['nullable', 'integer', 'between:1950,2150'],
+            'layout' => ['required', 'integer', Rule::exists('vehicle_layouts', 'id')],
+            'children' => ['required', 'array', 'min:1', 'max:6'],
+            'children.*.born_on' => ['nullable', 'date_format:Y-m-d'],
+            'children.*.weight' => ['nullable', 'string', 'max:20', self::amount(...)],
+            'children.*.height' => ['nullable', 'string', 'max:20', self::amount(...)],
+            'children.*.sex' => ['nullable', Rule::in(['f', 'm'])],
+            'children.*.seat' => ['required', 'string', 'max:20'],
+            'children.*.maker' => ['nullable', 'string', 'max:80', 'required_if:children.*.seat,' . self::OTHER_SEAT],
+            'children.*.model' => ['nullable', 'string', 'max:80'],
+            'children.*.made_on' => ['nullable', 'string', 'max:10'],
+            'children.*.mode' => ['required', Rule::enum(ModeName::class)],
+            'children.*.position' => ['required', 'regex:/^[123][LCR]$/'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'first_name.required' => 'Enter the first name that the family is called by.',
+            'consent.accepted' => 'Ask the family whether you may check their seats, and tick here when they say yes.',
+            'vehicle.required' => 'Enter maker and model of the car.',
+            'layout.required' => 'Choose how the car\'s seats are laid out.',
+            'children.*.seat.required' => 'Choose the seat, or "not on the shelf".',
+            'children.*.maker.required_if' => 'Enter the maker from the seat\'s label.',
+            'children.*.mode.required' => 'Choose how the child rides.',
+            'children.*.position.required' => 'Choose the place in the car.',
+            'children.*.born_on.date_format' => 'Enter the birth date as year-month-day.',
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            $arrival = $this->toInput();
+            foreach ($arrival->children as $index => $child) {
+                foreach (self::problems($arrival, $child) as $problem) {
+                    $field = self::FIELDS[$problem->path] ?? 'seat';
+                    $validator->errors()->add("children.{$index}.{$field}", ucfirst($problem->message) . '.');
+                }
+            }
+        }];
+    }
+
+    public function author(): User
+    {
+        $user = $this->user();
+        assert($user instanceof User);
+
+        return $user;
+    }
+
+    public function toInput(): Arrival
+    {
+        return new Arrival(
+            $this->string('submission')->toString(),
+            $this->string('first_name')->trim()->toString(),
+            $this->filled('contact') ? $this->string('contact')->trim()->toString() : null,
+            $this->string('vehicle')->trim()->toString(),
+            $this->filled('model_year') ? $this->integer('model_year') : null,
+            VehicleLayout::query()->findOrFail($this->integer('layout'))->positions,
+            array_map($this->child(...), array_values(array_filter((array) $this->input('children'), is_array(...)))),
+        );
+    }
+
+    /** @param array<array-key, mixed> $given */
+    private function child(array $given): ArrivingChild
+    {
+        $text = static fn(string $key): ?string => is_string($given[$key] ?? null) && trim($given[$key]) !== '' ? trim($given[$key]) : null;
+        $model = ctype_digit((string) $text('seat')) ? SeatModel::query()->find((int) $text('seat')) : null;
+        $facts = [
+            'child.born_on' => $text('born_on'),
+            'child.weight' => self::measured($text('weight'), AnswerKind::Mass),
+            'child.height' => self::measured($text('height'), AnswerKind::Length),
+            'child.sex' => $text('sex'),
+            'seat' => $model->rules ?? self::byHand($text('maker'), $text('model'), (string) $text('mode')),
+            'seat.made_on' => $text('made_on'),
+            'setup.mode' => $text('mode'),
+            'setup.position' => $text('position'),
+        ];
+
+        return new ArrivingChild($model, array_filter($facts, static fn(mixed $fact): bool => $fact !== null));
+    }
+
+    /** @return array{value: int|float, unit: string}|null */
+    private static function measured(?string $text, AnswerKind $kind): ?array
+    {
+        $amount = $text === null ? null : Amount::parse($text);
+
+        return $amount === null ? null : ['value' => $amount, 'unit' => (string) app(Units::class)->for($kind)?->symbol()];
+    }
+
+    private static function byHand(?string $maker, ?string $model, string $mode): stdClass
+    {
+        return (object) ['maker' => $maker, 'model' => $model, 'modes' => $mode === ModeName::BeltOnly->value ? null : (object) [$mode => new stdClass()]];
+    }
+
+    /** @return list<Problem> */
+    private static function problems(Arrival $arrival, ArrivingChild $child): array
+    {
+        $day = Day::current();
+        $case = (object) ['format' => Reader::FORMAT, 'version' => Reader::VERSION, 'today' => $day->held_on->toDateString(), 'practice' => $day->practice, 'child' => new stdClass()];
+        $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];
+        foreach ($vehicle + $child->facts as $key => $value) {
+            CasePath::set($case, $key, json_decode(json_encode($value, JSON_THROW_ON_ERROR)));
+        }
+        try {
+            Reader::fromObject($case);
+        } catch (InvalidCase $e) {
+            return $e->problems;
+        }
+
+        return [];
+    }
+
+    /** @param callable(string): void $fail */
+    private static function amount(string $attribute, mixed $value, callable $fail): void
+    {
+        if (is_string($value) && Amount::parse($value) === null) {
+            $fail("\"{$value}\" is no number. Enter it like 12, 12.5 or 1 1/2.");
+        }
+    }
+}

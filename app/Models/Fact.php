@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Track;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One thing that somebody saw, measured or was told. Never changed, never deleted; a later fact of the same key counts.
+ *
+ * @property string $id
+ * @property int $seq
+ * @property string $check_id
+ * @property Track $track
+ * @property string $key
+ * @property mixed $value
+ * @property CarbonImmutable $observed_at
+ * @property CarbonImmutable $recorded_at
+ * @property int $recorded_by
+ * @property User $author
+ */
+final class Fact extends Model
+{
+    protected $fillable = ['id', 'check_id', 'track', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by'];
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $keyType = 'string';
+
+    /** @return BelongsTo<User, $this> */
+    public function author(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'recorded_by');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'track' => Track::class,
+            'value' => 'object',
+            'observed_at' => 'immutable_datetime',
+            'recorded_at' => 'immutable_datetime',
+        ];
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * A family on a day: its ticket, its car, its checks.
+ *
+ * @property int $id
+ * @property int $day_id
+ * @property int $ticket
+ * @property int|null $bay
+ * @property string $vehicle
+ * @property string $submission
+ * @property CarbonImmutable $arrived_at
+ * @property CarbonImmutable|null $left_at
+ * @property int $received_by
+ * @property Day $day
+ * @property Family|null $family
+ * @property Collection<int, Check> $checks
+ */
+final class Visit extends Model
+{
+    protected $fillable = ['day_id', 'ticket', 'bay', 'vehicle', 'submission', 'arrived_at', 'left_at', 'received_by'];
+
+    /** @return BelongsTo<Day, $this> */
+    public function day(): BelongsTo
+    {
+        return $this->belongsTo(Day::class);
+    }
+
+    /** @return HasOne<Family, $this> */
+    public function family(): HasOne
+    {
+        return $this->hasOne(Family::class);
+    }
+
+    /** @return HasMany<Check, $this> */
+    public function checks(): HasMany
+    {
+        return $this->hasMany(Check::class)->orderBy('letter');
+    }
+
+    protected function casts(): array
+    {
+        return [
+            'arrived_at' => 'immutable_datetime',
+            'left_at' => 'immutable_datetime',
+        ];
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Fact;
+use App\Track;
+use Illuminate\Support\Collection;
+use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Situation;
+use stdClass;
+
+/** Which facts a station shows: those a rule still needs or that are known, and, apart, those that may be noted besides. */
+final readonly class AskedRows
+{
+    /** Whole sections are begun by their first fact. */
+    public const STAND_INS = ['handover' => 'handover.shown_back', 'setup' => 'setup.mode'];
+
+    private const ALWAYS = ['handover.shown_back', 'handover.technician', 'handover.checker', 'setup.mode', 'setup.position'];
+
+    /** @param Collection<int, Fact> $facts */
+    public function __construct(
+        private stdClass $raw,
+        private CaseFile $case,
+        private Situation $situation,
+        private Assessment $assessment,
+        private Collection $facts,
+        private Track $track,
+    ) {}
+
+    /** @return array{list<AskedRow>, list<AskedRow>} */
+    public function at(Station $station): array
+    {
+        $asked = array_map(static fn(Question $q): string => self::STAND_INS[$q->path] ?? $q->path, $this->assessment->questions);
+        $rows = [];
+        $more = [];
+        foreach (Catalogue::standard()->at($station) as $askable) {
+            foreach ($this->paths($askable, $asked) as $path) {
+                $isAsked = in_array($path, $asked, true);
+                $value = CasePath::get($this->raw, $path);
+                $row = AskedRow::of($askable, $path, $this->case, $value, $isAsked, $this->foundOf($path, $value));
+                if ($isAsked || ($value !== null && $askable->kind !== AnswerKind::Elsewhere) || in_array($path, self::ALWAYS, true)) {
+                    $rows[] = $row;
+                } elseif ($this->mayBeNoted($askable)) {
+                    $more[] = $row;
+                }
+            }
+        }
+
+        return [$rows, $more];
+    }
+
+    /**
+     * @param list<string> $asked
+     * @return list<string>
+     */
+    private function paths(Askable $askable, array $asked): array
+    {
+        if (! str_contains($askable->path, '*')) {
+            return [$askable->path];
+        }
+        $inUse = match (true) {
+            str_starts_with($askable->path, 'vehicle.positions.*.') && $this->situation->place !== null => [str_replace('vehicle.positions.*', $this->situation->placePath, $askable->path)],
+            str_starts_with($askable->path, 'seat.modes.*.') && $this->situation->modeRules !== null => [str_replace('seat.modes.*.', $this->situation->modePath(''), $askable->path)],
+            default => [],
+        };
+
+        return array_values(array_unique([...$inUse, ...($askable->kind === AnswerKind::Signature ? [] : array_filter($asked, $askable->matches(...)))]));
+    }
+
+    /** What was found, where the left track has changed it. */
+    private function foundOf(string $path, mixed $value): mixed
+    {
+        if ($this->track === Track::Found) {
+            return null;
+        }
+        $found = $this->facts->last(static fn(Fact $f): bool => $f->track === Track::Found && $f->key === $path)?->value;
+
+        return json_encode($found) === json_encode($value) ? null : $found;
+    }
+
+    private function mayBeNoted(Askable $askable): bool
+    {
+        return match (true) {
+            $askable->kind === AnswerKind::Elsewhere || $askable->kind === AnswerKind::Signature => false,
+            str_contains($askable->path, '*') || str_contains($askable->path, 'crash_points') => false,
+            str_starts_with($askable->path, 'setup.harness.') || str_starts_with($askable->path, 'setup.tether.') || str_starts_with($askable->path, 'setup.movement.') => $this->situation->isHarness(),
+            str_starts_with($askable->path, 'setup.booster.') => $this->situation->isBooster(),
+            str_starts_with($askable->path, 'setup.belt_fit.') => $this->situation->mode === ModeName::BeltOnly,
+            str_starts_with($askable->path, 'setup.clip_') || str_starts_with($askable->path, 'vehicle.') => false,
+            str_starts_with($askable->path, 'seat.') => $askable->station === Station::Label,
+            default => true,
+        };
+    }
+}

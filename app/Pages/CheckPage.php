@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Actions\AssembleCase;
+use App\Models\Check;
+use App\Models\Fact;
+use App\Track;
+use App\Units;
+use Illuminate\Support\Collection;
+use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\Drawing\BuckleFront;
+use MintBuckle\Core\Drawing\LabelRuler;
+use MintBuckle\Core\Drawing\MovementGauge;
+use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\MovementLimit;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Situation;
+use stdClass;
+
+/** Everything the check screen shows, for one track and one station. */
+final readonly class CheckPage
+{
+    public Assessment $assessment;
+
+    /** @var list<StrapItem> */
+    public array $strap;
+
+    /** @var list<AskedRow> what a rule still needs, or what is known */
+    public array $rows;
+
+    /** @var list<AskedRow> what may be noted besides */
+    public array $more;
+
+    public ?AskedRow $next;
+
+    /** @var list<Finding> found open, and no longer there */
+    public array $corrected;
+
+    public CaseFile $case;
+
+    public Situation $situation;
+
+    private stdClass $raw;
+
+    /** @var Collection<int, Fact> */
+    private Collection $facts;
+
+    public function __construct(
+        public Check $check,
+        public Track $track,
+        public Station $station,
+        public Units $units,
+        Rulebook $rulebook,
+        public ?string $problem = null,
+        public ?string $problemKey = null,
+    ) {
+        $this->facts = AssembleCase::facts($check, $track);
+        $this->raw = AssembleCase::of($check, $track);
+        $this->case = AssembleCase::read($check, $track);
+        $this->situation = new Situation($this->case);
+        $this->assessment = Assessor::assess($this->case, $rulebook);
+        $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected(Assessor::assess(AssembleCase::read($check, Track::Found), $rulebook), $this->assessment);
+        $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment), Station::cases());
+        [$this->rows, $this->more] = (new AskedRows($this->raw, $this->case, $this->situation, $this->assessment, $this->facts, $track))->at($station);
+        $this->next = $this->nextQuestion();
+    }
+
+    public function title(): string
+    {
+        return "Ticket {$this->check->visit->ticket} · Child {$this->check->letter}";
+    }
+
+    public function subtitle(): string
+    {
+        return implode(' · ', array_filter([
+            $this->situation->age?->show(),
+            $this->case->child->weight === null ? null : $this->units->show($this->case->child->weight),
+            trim(($this->case->seat->maker ?? '') . ' ' . ($this->case->seat->model ?? '')),
+        ]));
+    }
+
+    /** What the verdict counts: "1 thing to put right, 4 to look at". */
+    public function tally(): string
+    {
+        $count = fn(Severity $severity): int => count(array_filter($this->assessment->findings, static fn(Finding $f): bool => $f->severity === $severity));
+        $stops = $count(Severity::Stop);
+        $fixes = $count(Severity::Fix);
+        $open = count($this->assessment->questions);
+
+        return implode(', ', array_filter([
+            $stops === 0 ? null : ($stops === 1 ? '1 reason not to use it' : "{$stops} reasons not to use it"),
+            $fixes === 0 ? null : ($fixes === 1 ? '1 thing to put right' : "{$fixes} things to put right"),
+            $open === 0 ? null : "{$open} to look at",
+        ])) ?: 'Everything looked at';
+    }
+
+    public function link(?Track $track = null, ?Station $station = null): string
+    {
+        return route('checks.show', [$this->check->id, ($track ?? $this->track)->value, ($station ?? $this->station)->value]);
+    }
+
+    public function ruler(): LabelRuler
+    {
+        return LabelRuler::of($this->case);
+    }
+
+    public function buckle(): BuckleFront
+    {
+        return BuckleFront::of($this->situation);
+    }
+
+    public function gauge(): MovementGauge
+    {
+        $tries = ['side' => [], 'front' => [], 'up' => []];
+        foreach ($this->facts as $fact) {
+            $direction = substr($fact->key, strlen('setup.movement.'));
+            if (str_starts_with($fact->key, 'setup.movement.') && isset($tries[$direction]) && $fact->value instanceof stdClass) {
+                $tries[$direction][] = self::length($fact->value);
+            }
+        }
+
+        return MovementGauge::of($tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries, MovementLimit::of($this->situation)->bound, $this->units->length());
+    }
+
+    private static function length(stdClass $measured): Length
+    {
+        $unit = is_string($measured->unit ?? null) ? LengthUnit::from($measured->unit) : LengthUnit::Millimetre;
+
+        return Length::of(json_encode($measured->value ?? 0, JSON_THROW_ON_ERROR), $unit);
+    }
+
+    private function nextQuestion(): ?AskedRow
+    {
+        $catalogue = Catalogue::standard();
+        $here = $this->assessment->questionsAt($this->station);
+        foreach ([...$here, ...$this->assessment->questions] as $question) {
+            $path = AskedRows::STAND_INS[$question->path] ?? $question->path;
+            $askable = $catalogue->for($path);
+            if ($askable !== null) {
+                return AskedRow::open($askable, $path, $this->case);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Actions\AssembleCase;
+use App\Models\Check;
+use App\Models\Fact;
+use App\Track;
+use App\Units;
+use MintBuckle\Core\Asking\AskedOf;
+use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Fit\MovementLimit;
+use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Situation;
+
+/** One child on the take-home sheet. */
+final readonly class SheetChild
+{
+    /**
+     * @param string $facts the child and its seat in one line
+     * @param list<Finding> $corrected found open, and put right
+     * @param list<Finding> $open still to be put right, or to be known
+     * @param list<Finding> $advice good to know
+     * @param list<array{string, string}> $dates what happens when
+     * @param list<string> $everyRide
+     * @param list<string> $by who worked here
+     */
+    private function __construct(
+        public Check $check,
+        public Assessment $assessment,
+        public string $facts,
+        public array $corrected,
+        public array $open,
+        public array $advice,
+        public array $dates,
+        public array $everyRide,
+        public array $by,
+    ) {}
+
+    public static function of(Check $check, Units $units, Rulebook $rulebook): self
+    {
+        $found = Assessor::assess(AssembleCase::read($check, Track::Found), $rulebook);
+        $case = AssembleCase::read($check, Track::Left);
+        $left = Assessor::assess($case, $rulebook);
+        $isAdvice = static fn(Finding $f): bool => $f->severity === Severity::Advise;
+
+        return new self(
+            $check,
+            $left,
+            self::facts($case, $left, $units),
+            FoundAndLeft::corrected($found, $left),
+            array_values(array_filter($left->findings, static fn(Finding $f): bool => ! $isAdvice($f))),
+            array_values(array_filter($left->findings, $isAdvice)),
+            self::dates($left),
+            self::everyRide($case, $units),
+            array_values($check->facts->map(static fn(Fact $fact): string => $fact->author->name)->unique()->all()),
+        );
+    }
+
+    private static function facts(CaseFile $case, Assessment $assessment, Units $units): string
+    {
+        return implode(' · ', array_filter([
+            $assessment->computed->ageMonths?->show(),
+            $case->child->weight === null ? null : $units->show($case->child->weight),
+            $case->child->height === null ? null : $units->show($case->child->height),
+            trim(($case->seat->maker ?? '') . ' ' . ($case->seat->model ?? '')),
+            $case->setup?->mode?->title(),
+            $case->setup?->position === null ? null : AskedOf::placeTitle($case->setup->position),
+        ]));
+    }
+
+    /** @return list<array{string, string}> */
+    private static function dates(Assessment $assessment): array
+    {
+        $expires = $assessment->computed->expiresOn;
+
+        return $expires === null ? [] : [[$expires->show(), 'From this day the seat may no longer be used.']];
+    }
+
+    /** @return list<string> */
+    private static function everyRide(CaseFile $case, Units $units): array
+    {
+        $mode = $case->setup?->mode;
+        $limit = MovementLimit::of(new Situation($case))->bound;
+
+        return match (true) {
+            $mode?->isHarness() === true => [
+                'At the belt path the seat moves ' . ($limit->inclusive ? 'no more than ' : 'less than ') . $units->show($limit->value) . ', side to side and front to back.',
+                'Bottom and back against the seat, coat off, straps flat.',
+                'Slack up from the hips, then the adjuster, then the test at the shoulder.',
+                'Chest clip, where there is one, level with the armpits.',
+            ],
+            $mode?->isBooster() === true => [
+                'Lap part low over the thighs, under both arm rests.',
+                'Shoulder part across mid-chest, never under the arm.',
+                'The booster buckled in when nobody sits on it.',
+            ],
+            default => [],
+        };
+    }
+}

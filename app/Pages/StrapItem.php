@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Finding\Verdict;
+
+/** A station on the strap: its mark, and in a few words what is open. */
+final readonly class StrapItem
+{
+    private function __construct(public Station $station, public Verdict $verdict, public string $summary) {}
+
+    public static function of(Station $station, Assessment $assessment): self
+    {
+        $findings = $assessment->findingsAt($station);
+        $worst = $findings[0] ?? null;
+        $open = count($assessment->questionsAt($station));
+
+        return new self($station, $assessment->verdictAt($station), match (true) {
+            $worst !== null && $worst->severity !== Severity::Advise => $worst->severity->title() . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short($worst->message)),
+            $open > 0 => "{$open} to look at",
+            $worst !== null => 'in order, with advice',
+            default => 'in order',
+        });
+    }
+
+    private static function short(string $message): string
+    {
+        return mb_strimwidth(rtrim($message, '.'), 0, 34, '…');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Clock;
+use App\Units;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\ServiceProvider;
+use Carbon\CarbonImmutable;
+use MintBuckle\Core\Rulebook;
+use Psr\Clock\ClockInterface;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Rulebook::class, static fn(): Rulebook => Rulebook::current());
+        $this->app->bind(Units::class, static fn(): Units => Units::tryFrom((string) request()->cookie(Units::COOKIE)) ?? Units::Imperial);
+        $this->app->singleton(ClockInterface::class, Clock::class);
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Date::use(CarbonImmutable::class);
+    }
+}

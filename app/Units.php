@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App;
+
+use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Quantity\AngleUnit;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Quantity\Mass;
+use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Quantity\Unit;
+
+/** The units a person works in; remembered in a cookie. */
+enum Units: string
+{
+    case Imperial = 'imperial';
+    case Metric = 'metric';
+
+    public const COOKIE = 'units';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Imperial => 'in · lb',
+            self::Metric => 'mm · kg',
+        };
+    }
+
+    /** The unit in which a kind of measurement is entered. */
+    public function for(AnswerKind $kind): ?Unit
+    {
+        return match ($kind) {
+            AnswerKind::Length => $this->length(),
+            AnswerKind::Mass => $this === self::Imperial ? MassUnit::Pound : MassUnit::Kilogram,
+            AnswerKind::Angle => AngleUnit::Degree,
+            default => null,
+        };
+    }
+
+    public function length(): LengthUnit
+    {
+        return $this === self::Imperial ? LengthUnit::Inch : LengthUnit::Millimetre;
+    }
+
+    /** What one press of + or - adds. */
+    public function step(AnswerKind $kind): string
+    {
+        return match ($kind) {
+            AnswerKind::Length => $this === self::Imperial ? '0.25' : '5',
+            AnswerKind::Mass => $this === self::Imperial ? '1' : '0.5',
+            default => '1',
+        };
+    }
+
+    public function show(Quantity $quantity): string
+    {
+        return $quantity->show(match (true) {
+            $quantity instanceof Length => $this->length(),
+            $quantity instanceof Mass => $this->for(AnswerKind::Mass),
+            default => null,
+        });
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Asking;
+
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Mode;
+use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\CaseFile\ReclineRow;
+use MintBuckle\Core\CaseFile\Zone;
+
+/** Answers that depend on the seat and the car: value => label. */
+final readonly class AskedOf
+{
+    private const SIDES = ['L' => 'left', 'C' => 'centre', 'R' => 'right'];
+
+    private const ROWS = ['1' => 'Front', '2' => 'Second row', '3' => 'Third row'];
+
+    /** @return array<string, string> */
+    public static function places(CaseFile $case): array
+    {
+        $names = array_map(static fn(Position $p): string => $p->name, $case->vehicle->positions ?? []);
+
+        return array_combine($names, array_map(self::placeTitle(...), $names));
+    }
+
+    public static function placeTitle(string $name): string
+    {
+        return self::ROWS[$name[0]] . ' ' . self::SIDES[$name[1]];
+    }
+
+    /** @return array<string, string> */
+    public static function handles(CaseFile $case): array
+    {
+        return self::same([...self::mode($case)->handlePositions ?? [], 'elsewhere']);
+    }
+
+    /** @return array<string, string> */
+    public static function zones(CaseFile $case): array
+    {
+        return self::same(array_map(static fn(Zone $z): string => $z->name, self::mode($case)->zones ?? []));
+    }
+
+    /** @return array<string, string> every setting the seat names in any mode, so that a wrong one can be told */
+    public static function recline(CaseFile $case): array
+    {
+        $rows = array_merge(...array_map(static fn(Mode $m): array => $m->recline, array_values($case->seat->modes ?? [])));
+        $settings = array_unique(array_merge(...array_map(static fn(ReclineRow $r): array => $r->settings, $rows)));
+        sort($settings);
+
+        return self::same(array_map(strval(...), $settings));
+    }
+
+    /** @return array<string, string> */
+    public static function parts(CaseFile $case): array
+    {
+        $modes = array_values($case->seat->modes ?? []);
+
+        return self::same(array_values(array_unique(array_merge(...array_map(static fn(Mode $m): array => [...$m->partsRequired, ...$m->partsForbidden], $modes)))));
+    }
+
+    /** @return array<string, string> */
+    public static function slots(CaseFile $case): array
+    {
+        return self::counted(count($case->seat->slots ?? []));
+    }
+
+    /** @return array<string, string> */
+    public static function crotch(CaseFile $case): array
+    {
+        $slots = array_merge(...array_map(static fn(Mode $m): array => $m->crotchSlots ?? [], array_values($case->seat->modes ?? [])));
+
+        return self::counted($slots === [] ? 3 : max($slots));
+    }
+
+    private static function mode(CaseFile $case): ?Mode
+    {
+        return $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;
+    }
+
+    /** @return array<string, string> */
+    private static function counted(int $count): array
+    {
+        return self::same(array_map(strval(...), $count === 0 ? [] : range(1, $count)));
+    }
+
+    /**
+     * @param list<string> $values
+     * @return array<string, string>
+     */
+    private static function same(array $values): array
+    {
+        return array_combine($values, array_map(ucfirst(...), $values));
+    }
+}

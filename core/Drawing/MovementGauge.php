@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Drawing;
+
+use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+
+/** Every try of the movement against the limit, one line a direction. All x are pixels of a drawing WIDTH wide. */
+final readonly class MovementGauge
+{
+    public const WIDTH = 640;
+
+    public const LEFT = 120;
+
+    public const RIGHT = 616;
+
+    /**
+     * @param list<array{x: float, label: string|null}> $ticks
+     * @param list<array{direction: string, tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>}> $rows
+     * @param list<string> $text the same in words
+     */
+    private function __construct(
+        public float $limit,
+        public string $limitLabel,
+        public array $ticks,
+        public array $rows,
+        public array $text,
+    ) {}
+
+    /**
+     * @param array<string, list<Length>> $tries by direction, in the order in which they were made
+     * @param LengthUnit $unit in which the gauge is marked
+     */
+    public static function of(array $tries, Bound $limit, LengthUnit $unit): self
+    {
+        $inch = $unit === LengthUnit::Inch;
+        $all = array_merge(...array_values($tries));
+        $greatest = max([2 * $limit->value->base()->toFloat(), ...array_map(static fn(Length $l): float => 1.05 * $l->base()->toFloat(), $all)]);
+        $step = $inch ? 25.4 / 4 : 5.0;
+        $end = ceil($greatest / ($step * 4)) * $step * 4;
+        $x = static fn(float $mm): float => round(self::LEFT + (self::RIGHT - self::LEFT) * $mm / $end, 1);
+        $rows = [];
+        $text = ['Limit: ' . ($limit->inclusive ? 'no more than ' : 'less than ') . $limit->value->show($unit) . '.'];
+        foreach ($tries as $direction => $lengths) {
+            $rows[] = ['direction' => $direction, 'tries' => self::row($lengths, $limit, $unit, $x)];
+            foreach ($lengths as $index => $length) {
+                $text[] = ucfirst($direction) . ', try ' . ($index + 1) . ": {$length->show($unit)}, " . ($limit->allowsAtMost($length) ? 'within the limit.' : 'too much.');
+            }
+        }
+
+        return new self($x($limit->value->base()->toFloat()), $limit->value->show($unit), self::ticks($step, $end, $inch, $x), $rows, $text);
+    }
+
+    /**
+     * @param list<Length> $lengths
+     * @param callable(float): float $x
+     * @return list<array{x: float, number: int, within: bool, shown: string, last: bool}>
+     */
+    private static function row(array $lengths, Bound $limit, LengthUnit $unit, callable $x): array
+    {
+        $tries = [];
+        foreach ($lengths as $index => $length) {
+            $tries[] = [
+                'x' => $x($length->base()->toFloat()),
+                'number' => $index + 1,
+                'within' => $limit->allowsAtMost($length),
+                'shown' => $length->show($unit),
+                'last' => $index === count($lengths) - 1,
+            ];
+        }
+
+        return $tries;
+    }
+
+    /**
+     * @param callable(float): float $x
+     * @return list<array{x: float, label: string|null}>
+     */
+    private static function ticks(float $step, float $end, bool $inch, callable $x): array
+    {
+        $ticks = [];
+        for ($i = 0; $i * $step <= $end + 0.001; $i++) {
+            $labelled = $i % ($inch ? 4 : 2) === 0;
+            $ticks[] = ['x' => $x($i * $step), 'label' => ! $labelled ? null : ($inch ? intdiv($i, 4) . ' in' : ($i * 5) . ' mm')];
+        }
+
+        return $ticks;
+    }
+}

@@ -1,0 +1,26 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
+import htmx from 'htmx.org';
+import 'idiomorph/htmx';
+import { addChild } from './add-child.js';
+import { keyboard } from './keyboard.js';
+import { press } from './press.js';
+import { printing } from './printing.js';
+import { stepper } from './stepper.js';
+
+htmx.config.allowEval = false;
+htmx.config.includeIndicatorStyles = false;
+// A refused answer comes back with 422 and says what to do: show it in place.
+htmx.config.responseHandling = [
+    { code: '204', swap: false },
+    { code: '[23]..', swap: true },
+    { code: '422', swap: true },
+    { code: '[45]..', swap: false, error: true },
+];
+document.body.setAttribute('hx-ext', 'morph');
+window.htmx = htmx;
+
+addChild();
+keyboard();
+press();
+printing();
+stepper();

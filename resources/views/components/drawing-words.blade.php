@@ -1,0 +1,5 @@
+@props(['lines'])
+<details>
+    <summary>The same in words</summary>
+    <ul>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>
+</details>

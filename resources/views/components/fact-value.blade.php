@@ -1,0 +1,2 @@
+@props(['row', 'value', 'page'])
+{{ App\Pages\FactWords::of($row, $value, $page->units) }}

@@ -1,0 +1,15 @@
+@props(['title' => null, 'subtitle' => null])
+<header class="head">
+    <a class="brand" href="{{ route('yard') }}"><x-buckle-mark state="good_to_ride" /><span>Mint Buckle</span></a>
+    @if ($title)
+        <div class="head-title"><strong>{{ $title }}</strong> <span>{{ $subtitle }}</span></div>
+    @endif
+    <div class="head-tools">
+        {{ $slot }}
+        <x-unit-switch />
+        <form method="post" action="{{ route('sessions.destroy') }}">
+            @csrf
+            <button class="head-button" title="Sign out {{ auth()->user()?->name }}">{{ auth()->user()?->name }}<span class="visually-hidden">: sign out</span></button>
+        </form>
+    </div>
+</header>

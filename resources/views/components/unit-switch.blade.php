@@ -1,0 +1,7 @@
+@inject('units', App\Units::class)
+<form method="post" action="{{ route('units') }}" class="switch" role="group" aria-label="Units">
+    @csrf
+    @foreach (App\Units::cases() as $choice)
+        <button name="units" value="{{ $choice->value }}" @class(['on' => $choice === $units]) aria-pressed="{{ $choice === $units ? 'true' : 'false' }}">{{ $choice->title() }}</button>
+    @endforeach
+</form>

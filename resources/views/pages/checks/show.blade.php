@@ -1,0 +1,52 @@
+<x-layout :title="$page->title() . ' · ' . $page->station->title()" main="check-main">
+    <x-slot:head>
+        <x-head :title="$page->title()" :subtitle="$page->subtitle()">
+            <nav class="switch" aria-label="Track">
+                @foreach (App\Track::cases() as $track)
+                    <a href="{{ $page->link($track) }}" @class(['on' => $track === $page->track]) @if ($track === $page->track) aria-current="true" @endif data-track="{{ $track->value }}">{{ $track->title() }}</a>
+                @endforeach
+            </nav>
+        </x-head>
+    </x-slot:head>
+    @fragment('check')
+    <div id="check" class="check" data-station="{{ $page->station->value }}">
+        <x-strap :page="$page" />
+        <section class="station" aria-labelledby="station-title">
+            <header class="station-top">
+                <h1 id="station-title">{{ $page->station->title() }}</h1>
+                <p>{{ $page->track === App\Track::Found ? 'As it arrived, before anyone touches it. ' : '' }}{{ $page->station->task() }}</p>
+            </header>
+            @if ($page->check->signed_at)
+                <p class="notice">This family has left. The check is signed and can be read, not changed.</p>
+            @endif
+            @if ($page->station === MintBuckle\Core\Finding\Station::Label)
+                <x-drawing.label-ruler :drawing="$page->ruler()" />
+            @elseif ($page->station === MintBuckle\Core\Finding\Station::Measure && $page->situation->isHarness())
+                <x-drawing.movement-gauge :drawing="$page->gauge()" />
+                <x-movement-entry :page="$page" />
+            @elseif ($page->station === MintBuckle\Core\Finding\Station::Buckle)
+                <x-drawing.buckle-front :drawing="$page->buckle()" />
+            @endif
+            <div class="rows">
+                @forelse ($page->rows as $row)
+                    <x-asked-row :row="$row" :page="$page" where="row" />
+                @empty
+                    <p class="empty">Nothing to look at here for this way of riding.</p>
+                @endforelse
+            </div>
+            @if ($page->more !== [])
+                <details class="more">
+                    <summary>More to note here</summary>
+                    <div class="rows">
+                        @foreach ($page->more as $row)
+                            <x-asked-row :row="$row" :page="$page" where="more" />
+                        @endforeach
+                    </div>
+                </details>
+            @endif
+            <x-station-steps :page="$page" />
+        </section>
+        <x-slip :page="$page" />
+    </div>
+    @endfragment
+</x-layout>

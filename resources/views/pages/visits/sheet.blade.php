@@ -1,0 +1,26 @@
+<x-layout title="Take-home sheet" main="sheet">
+    <x-slot:head><x-head title="Ticket {{ $page->visit->ticket }}" :subtitle="$page->visit->vehicle" /></x-slot:head>
+    <div class="sheet-tools no-print">
+        <a class="quiet" href="{{ route('yard') }}">Back to the yard</a>
+        <button class="press" type="button" data-print hidden>Print</button>
+        @if ($page->visit->left_at)
+            <p>The family left at {{ $page->visit->left_at->format('H:i') }}.</p>
+        @else
+            <form method="post" action="{{ route('visits.departure', $page->visit) }}">@csrf<button class="quiet">The family leaves: sign and close</button></form>
+        @endif
+    </div>
+    <div class="paper">
+        <header>
+            <h1>Your checkup, {{ $page->visit->day->held_on->format('j F Y') }}</h1>
+            <p>{{ $page->visit->day->name }}, {{ $page->visit->day->place }} · ticket {{ $page->visit->ticket }} · {{ $page->visit->vehicle }}</p>
+        </header>
+        @foreach ($page->children as $child)
+            <x-sheet-child :child="$child" />
+        @endforeach
+        <footer>
+            <p>Read the seat’s and the vehicle’s manuals and keep the seat’s with it. Nothing loose in the car; everyone buckled; the back row until 13.</p>
+            <p><strong>Questions?</strong> Ask a certified child passenger safety technician, or the seat’s maker with the model number and make date.</p>
+            <p class="fine">This sheet says what was seen on the day. The seat’s and the vehicle’s instructions and the law come first, and the seat must be checked again whenever it is moved, outgrown or in a crash.</p>
+        </footer>
+    </div>
+</x-layout>

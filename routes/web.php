@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BayController;
+use App\Http\Controllers\CaseController;
+use App\Http\Controllers\CheckController;
+use App\Http\Controllers\DepartureController;
+use App\Http\Controllers\FactController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\UnitsController;
+use App\Http\Controllers\VisitController;
+use App\Http\Controllers\YardController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(static function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:20,1')->name('sessions.store');
+});
+
+Route::middleware('auth')->group(static function (): void {
+    Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sessions.destroy');
+    Route::post('/units', UnitsController::class)->name('units');
+
+    Route::get('/', YardController::class)->name('yard');
+    Route::get('/arrive', [VisitController::class, 'create'])->name('visits.create');
+    Route::post('/visits', [VisitController::class, 'store'])->name('visits.store');
+    Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
+    Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
+    Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->name('visits.departure');
+
+    Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
+    Route::get('/checks/{check}/{track}/{station}', [CheckController::class, 'show'])->name('checks.show');
+    Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
+});

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** One application server, one chromedriver and one browser for the class; a real database, freshly seeded with the demo. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected static RemoteWebDriver $driver;
+
+    protected static string $base;
+
+    private static ?Process $app = null;
+
+    private static ?Process $chromedriver = null;
+
+    private static string $profile;
+
+    public static function setUpBeforeClass(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $env = [
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'DB_DATABASE' => 'mintbuckle_browser', 'DB_PERSISTENT' => 'false',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4',
+            'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
+        ];
+        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force', '-q'], $root, $env))->mustRun();
+
+        $port = self::freePort();
+        self::$base = "http://127.0.0.1:{$port}";
+        self::$app = new Process(
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'pcov.enabled=0', '-S', "127.0.0.1:{$port}", $root . '/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
+            $root . '/public',
+            $env + ['APP_URL' => self::$base],
+            null,
+            null,
+        );
+        self::$app->disableOutput()->start();
+        self::startBrowser();
+        self::waitForHttp(self::$base . '/up');
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        try {
+            self::$driver->quit();
+        } finally {
+            self::$chromedriver?->stop(3);
+            self::$app?->stop(3);
+            (new Process(['rm', '-rf', self::$profile]))->run();
+        }
+    }
+
+    protected static function viewport(int $width, int $height, bool $phone = false): void
+    {
+        $tools = new ChromeDevToolsDriver(self::$driver);
+        $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => $phone ? 2 : 1, 'mobile' => $phone]);
+        $tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => $phone, 'maxTouchPoints' => $phone ? 5 : 1]);
+    }
+
+    /** @param 'light'|'dark' $scheme */
+    protected static function scheme(string $scheme): void
+    {
+        (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+    }
+
+    protected static function scripts(bool $enabled): void
+    {
+        (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setScriptExecutionDisabled', ['value' => ! $enabled]);
+    }
+
+    protected static function open(string $path): void
+    {
+        self::$driver->get(self::$base . $path);
+    }
+
+    protected static function one(string $css): WebDriverElement
+    {
+        return self::$driver->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    /** @return list<WebDriverElement> */
+    protected static function all(string $css): array
+    {
+        return array_values(self::$driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    protected static function waitFor(string $css): WebDriverElement
+    {
+        self::$driver->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)), "no {$css} on " . self::$driver->getCurrentURL());
+
+        return self::one($css);
+    }
+
+    /** Clicks by script: what is fixed over an element on a phone is scrolled away by people, not by the driver. */
+    protected static function press(string $css): void
+    {
+        self::$driver->executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].click();', [self::one($css)]);
+    }
+
+    protected static function signIn(string $login = 'wren'): void
+    {
+        self::$driver->manage()->deleteAllCookies();
+        self::open('/sign-in');
+        self::one('#login')->sendKeys($login);
+        self::one('#password')->sendKeys('market-day');
+        self::one('form .press')->click();
+        self::waitFor('main.yard');
+    }
+
+    private static function startBrowser(): void
+    {
+        self::$chromedriver = new Process(['chromedriver', '--port=0'], null, null, null, null);
+        self::$chromedriver->start();
+        [$out, $m] = ['', []];
+        self::$chromedriver->waitUntil(static function (string $type, string $chunk) use (&$out, &$m): bool {
+            $out .= $chunk;
+
+            return preg_match('/successfully on port (\d+)/', $out, $m) === 1;
+        });
+        self::$profile = sys_get_temp_dir() . '/mint-buckle-chrome-' . bin2hex(random_bytes(6));
+        $options = (new ChromeOptions())->addArguments([
+            '--headless=new', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update',
+            '--disable-sync', '--disable-quic', '--disable-dev-shm-usage', '--hide-scrollbars', '--lang=en',
+            '--user-data-dir=' . self::$profile,
+            ...(posix_geteuid() === 0 ? ['--no-sandbox'] : []),
+        ]);
+        $caps = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
+        $caps->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        self::$driver = RemoteWebDriver::create("http://127.0.0.1:{$m[1]}", $caps, 30_000, 60_000);
+        self::$driver->manage()->timeouts()->setScriptTimeout(30);
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        assert($socket !== false);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+
+    private static function waitForHttp(string $url): void
+    {
+        for ($i = 0; $i < 200; $i++) {
+            if (@file_get_contents($url) !== false) {
+                return;
+            }
+            usleep(50_000);
+        }
+        self::fail("no answer from {$url}");
+    }
+}
