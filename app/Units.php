@@ -21,6 +21,12 @@ enum Units: string
 
     public const COOKIE = 'units';
 
+    /** What a cookie says, if it says anything sensible. */
+    public static function remembered(mixed $cookie): self
+    {
+        return self::tryFrom(is_string($cookie) ? $cookie : '') ?? self::Imperial;
+    }
+
     public function title(): string
     {
         return match ($this) {

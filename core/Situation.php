@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core;
 
 use MintBuckle\Core\Calendar\Age;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Child;
 use MintBuckle\Core\CaseFile\HeldBy;
@@ -65,6 +66,11 @@ final readonly class Situation
         $this->place = $index === null ? null : $case->vehicle->positions[$index] ?? null;
         $this->placePath = 'vehicle.positions.' . $index;
         $this->fits = ModeFits::of($this);
+    }
+
+    public function madeOn(): ?PartialDate
+    {
+        return $this->seat?->madeOn;
     }
 
     public function setup(): Setup

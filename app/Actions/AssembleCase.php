@@ -36,9 +36,9 @@ final readonly class AssembleCase
     /** @return Collection<int, Fact> the facts of a track, oldest first; those found come before those left */
     public static function facts(Check $check, Track $track): Collection
     {
-        [$found, $left] = $check->facts->partition(static fn(Fact $fact): bool => $fact->track === Track::Found);
+        $of = static fn(Track $track): Collection => $check->facts->where('track', $track)->toBase();
 
-        return $track === Track::Found ? $found->values() : $found->concat($left)->values();
+        return $track === Track::Found ? $of(Track::Found)->values() : $of(Track::Found)->concat($of(Track::Left))->values();
     }
 
     private static function settings(Check $check): stdClass

@@ -14,8 +14,8 @@ use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\Problem;
 use MintBuckle\Core\CaseFile\Reading\Reader;
-use stdClass;
 use Psr\Clock\ClockInterface;
+use stdClass;
 
 /** Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same id arriving again changes nothing. */
 final readonly class RecordFact
@@ -44,7 +44,7 @@ final readonly class RecordFact
         return json_decode(json_encode($value, JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR);
     }
 
-    private static function mustMakeSense(\stdClass $case, string $key): void
+    private static function mustMakeSense(stdClass $case, string $key): void
     {
         try {
             Reader::fromObject($case);

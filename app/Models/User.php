@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Role;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**

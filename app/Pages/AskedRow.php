@@ -11,7 +11,7 @@ use MintBuckle\Core\CaseFile\CaseFile;
 /** A fact on a station: how it is asked, what is known of it, what was found where it was changed since. */
 final readonly class AskedRow
 {
-    /** @param array<string, string> $choices value => label */
+    /** @param array<array-key, string> $choices value => label */
     private function __construct(
         public Askable $askable,
         public string $path,

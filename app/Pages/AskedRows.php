@@ -25,6 +25,9 @@ final readonly class AskedRows
     /** Whole sections are begun by their first fact. */
     public const STAND_INS = ['handover' => 'handover.shown_back', 'setup' => 'setup.mode'];
 
+    /** Entered as tries, beside their gauge. */
+    private const TRIES = ['setup.movement.side', 'setup.movement.front', 'setup.movement.up'];
+
     private const ALWAYS = ['handover.shown_back', 'handover.technician', 'handover.checker', 'setup.mode', 'setup.position'];
 
     /** @param Collection<int, Fact> $facts */
@@ -45,6 +48,9 @@ final readonly class AskedRows
         $more = [];
         foreach (Catalogue::standard()->at($station) as $askable) {
             foreach ($this->paths($askable, $asked) as $path) {
+                if (in_array($path, self::TRIES, true) && $this->situation->isHarness()) {
+                    continue;
+                }
                 $isAsked = in_array($path, $asked, true);
                 $value = CasePath::get($this->raw, $path);
                 $row = AskedRow::of($askable, $path, $this->case, $value, $isAsked, $this->foundOf($path, $value));

@@ -7,12 +7,12 @@ namespace App\Pages;
 use App\Units;
 use Brick\Math\RoundingMode;
 use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Quantity;
 use stdClass;
 

@@ -21,7 +21,7 @@ final readonly class StrapItem
         $open = count($assessment->questionsAt($station));
 
         return new self($station, $assessment->verdictAt($station), match (true) {
-            $worst !== null && $worst->severity !== Severity::Advise => $worst->severity->title() . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short($worst->message)),
+            $worst !== null && ($worst->severity->rank() <= Severity::Fix->rank() || ($worst->severity === Severity::Ask && $open === 0)) => $worst->severity->title() . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short($worst->message)),
             $open > 0 => "{$open} to look at",
             $worst !== null => 'in order, with advice',
             default => 'in order',

@@ -6,10 +6,10 @@ namespace App\Providers;
 
 use App\Clock;
 use App\Units;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
-use Carbon\CarbonImmutable;
 use MintBuckle\Core\Rulebook;
 use Psr\Clock\ClockInterface;
 
@@ -18,7 +18,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Rulebook::class, static fn(): Rulebook => Rulebook::current());
-        $this->app->bind(Units::class, static fn(): Units => Units::tryFrom((string) request()->cookie(Units::COOKIE)) ?? Units::Imperial);
+        $this->app->bind(Units::class, static fn(): Units => Units::remembered(request()->cookie(Units::COOKIE)));
         $this->app->singleton(ClockInterface::class, Clock::class);
     }
 

@@ -14,7 +14,7 @@ final readonly class Askable
     /**
      * @param string $path dotted path in the case file; a * stands for one part of it
      * @param string $short a few words, where the fact is listed
-     * @param array<string, string>|Closure(CaseFile): array<string, string> $choices value => label, in order
+     * @param array<array-key, string>|Closure(CaseFile): array<array-key, string> $choices value => label, in order
      */
     public function __construct(
         public string $path,
@@ -31,7 +31,7 @@ final readonly class Askable
         return preg_match('/\A' . strtr(preg_quote($this->path, '/'), ['\\*' => '[^.]+']) . '\z/', $path) === 1;
     }
 
-    /** @return array<string, string> value => label */
+    /** @return array<array-key, string> value => label */
     public function choices(CaseFile $case): array
     {
         return $this->choices instanceof Closure ? ($this->choices)($case) : $this->choices;

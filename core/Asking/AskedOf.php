@@ -17,7 +17,7 @@ final readonly class AskedOf
 
     private const ROWS = ['1' => 'Front', '2' => 'Second row', '3' => 'Third row'];
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> */
     public static function places(CaseFile $case): array
     {
         $names = array_map(static fn(Position $p): string => $p->name, $case->vehicle->positions ?? []);
@@ -30,19 +30,19 @@ final readonly class AskedOf
         return self::ROWS[$name[0]] . ' ' . self::SIDES[$name[1]];
     }
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> */
     public static function handles(CaseFile $case): array
     {
         return self::same([...self::mode($case)->handlePositions ?? [], 'elsewhere']);
     }
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> */
     public static function zones(CaseFile $case): array
     {
         return self::same(array_map(static fn(Zone $z): string => $z->name, self::mode($case)->zones ?? []));
     }
 
-    /** @return array<string, string> every setting the seat names in any mode, so that a wrong one can be told */
+    /** @return array<array-key, string> every setting the seat names in any mode, so that a wrong one can be told */
     public static function recline(CaseFile $case): array
     {
         $rows = array_merge(...array_map(static fn(Mode $m): array => $m->recline, array_values($case->seat->modes ?? [])));
@@ -52,7 +52,7 @@ final readonly class AskedOf
         return self::same(array_map(strval(...), $settings));
     }
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> */
     public static function parts(CaseFile $case): array
     {
         $modes = array_values($case->seat->modes ?? []);
@@ -60,13 +60,13 @@ final readonly class AskedOf
         return self::same(array_values(array_unique(array_merge(...array_map(static fn(Mode $m): array => [...$m->partsRequired, ...$m->partsForbidden], $modes)))));
     }
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> */
     public static function slots(CaseFile $case): array
     {
         return self::counted(count($case->seat->slots ?? []));
     }
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> */
     public static function crotch(CaseFile $case): array
     {
         $slots = array_merge(...array_map(static fn(Mode $m): array => $m->crotchSlots ?? [], array_values($case->seat->modes ?? [])));
@@ -79,7 +79,7 @@ final readonly class AskedOf
         return $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;
     }
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> */
     private static function counted(int $count): array
     {
         return self::same(array_map(strval(...), $count === 0 ? [] : range(1, $count)));
@@ -87,7 +87,7 @@ final readonly class AskedOf
 
     /**
      * @param list<string> $values
-     * @return array<string, string>
+     * @return array<array-key, string>
      */
     private static function same(array $values): array
     {

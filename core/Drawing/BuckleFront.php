@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Drawing;
 
 use MintBuckle\Core\CaseFile\ClipPlace;
+use MintBuckle\Core\CaseFile\LapPart;
 use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\CaseFile\ShoulderPart;
-use MintBuckle\Core\CaseFile\LapPart;
 use MintBuckle\Core\CaseFile\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
-use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Situation;
 
 /**
@@ -34,6 +33,7 @@ final readonly class BuckleFront
     private const BUCKLE = 330;
 
     /**
+     * @param float $top where the picture begins: a little above the head and the highest slot
      * @param list<array{number: int, y: float, allowed: bool, inUse: bool, right: bool}> $slots lowest first
      * @param array{float, float}|null $window top and bottom of where the strap may leave the seat
      * @param float $armpit where the chest clip belongs
@@ -43,6 +43,7 @@ final readonly class BuckleFront
      * @param list<string> $text the same in words
      */
     private function __construct(
+        public float $top,
         public float $shoulder,
         public bool $shoulderMeasured,
         public ?string $shoulderLabel,
@@ -71,6 +72,7 @@ final readonly class BuckleFront
         $offset = $s->setup()->harness->strapOffset?->base()->toFloat();
 
         return new self(
+            min([$shoulder - 122, ...array_map(static fn(array $slot): float => $slot['y'] - 24, $slots)]),
             $shoulder,
             $measured !== null,
             $measured?->show(),

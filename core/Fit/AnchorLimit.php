@@ -38,7 +38,7 @@ final readonly class AnchorLimit
     /** @return array{Bound|null, list<string>} */
     private static function printed(Situation $s): array
     {
-        $strictest = $s->seat?->lowerAnchorChildMax?->asMaximum($s->seat->madeOn, HeldBy::LowerAnchors);
+        $strictest = $s->seat?->lowerAnchorChildMax?->asMaximum($s->madeOn(), HeldBy::LowerAnchors);
 
         return [$strictest?->entry === null ? null : Bound::ofMaker($strictest->entry, 'seat'), $strictest->missing ?? []];
     }
@@ -50,7 +50,7 @@ final readonly class AnchorLimit
         if ($together === null) {
             return [null, ['seat.lower_anchor_child_max']];
         }
-        $madeSince = MadeWindow::holds($s->practice->anchorsMadeFrom, null, $s->seat?->madeOn);
+        $madeSince = MadeWindow::holds($s->practice->anchorsMadeFrom, null, $s->madeOn());
         $weight = $s->seat?->weight;
 
         return match (true) {

@@ -47,7 +47,7 @@ final readonly class BeltOnlyJudge
         }
         if ($law !== null && $situation->age === null) {
             $missing[] = 'child.born_on';
-        } elseif ($law !== null && $situation->age?->isLessThan($law) === true) {
+        } elseif ($law !== null && $situation->age->isLessThan($law)) {
             $breaches[] = new Breach(BreachKind::LawBooster, "the law asks for a booster until {$law->show()}", $situation->age, new Bound($law, true, 'law', []));
         }
 

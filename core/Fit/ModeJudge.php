@@ -104,7 +104,7 @@ final readonly class ModeJudge
         $breaches = [];
         $missing = [];
         foreach ($rows as [$measured, $measuredPath, $what, $limit, $atLeast, $needed]) {
-            $strictest = $atLeast ? $limit?->asMinimum($s->seat?->madeOn, $way) : $limit?->asMaximum($s->seat?->madeOn, $way);
+            $strictest = $atLeast ? $limit?->asMinimum($s->madeOn(), $way) : $limit?->asMaximum($s->madeOn(), $way);
             if ($strictest === null || ($strictest->entry === null && $strictest->isKnown())) {
                 $missing = $needed === null ? $missing : [...$missing, $needed];
             } elseif ($measured === null) {
@@ -190,7 +190,7 @@ final readonly class ModeJudge
         $breaches = [];
         $missing = [];
         if ($name === ModeName::RearHarness) {
-            $own = $mode->headClearanceMin?->asMinimum($s->seat?->madeOn, $setup->heldBy);
+            $own = $mode->headClearanceMin?->asMinimum($s->madeOn(), $setup->heldBy);
             $bound = $own?->entry !== null ? Bound::ofMaker($own->entry, 'seat') : new Bound(Length::of(1, LengthUnit::Inch), true, 'default', [Source::common()]);
             if ($setup->headToShellTop === null) {
                 $missing[] = 'setup.head_to_shell_top';

@@ -15,7 +15,7 @@ final readonly class MovementLimit
 
     public static function of(Situation $s): self
     {
-        $own = $s->seat?->movementMax?->asMaximum($s->seat->madeOn, $s->setup()->heldBy);
+        $own = $s->seat?->movementMax?->asMaximum($s->madeOn(), $s->setup()->heldBy);
 
         return new self($own?->entry === null ? $s->practice->movement : Bound::ofMaker($own->entry, 'seat'), $own->missing ?? []);
     }

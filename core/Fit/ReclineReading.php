@@ -33,8 +33,8 @@ final readonly class ReclineReading
         if ($angle !== null && $setup->angleFrom === AngleFrom::Horizontal) {
             $angle = Angle::of(90)->minus($angle);
         }
-        $min = $s->modeRules?->angleMin?->asMinimum($s->seat?->madeOn, $setup->heldBy);
-        $max = $s->modeRules?->angleMax?->asMaximum($s->seat?->madeOn, $setup->heldBy);
+        $min = $s->modeRules?->angleMin?->asMinimum($s->madeOn(), $setup->heldBy);
+        $max = $s->modeRules?->angleMax?->asMaximum($s->madeOn(), $setup->heldBy);
 
         return new self(
             $angle,

@@ -18,7 +18,7 @@ final readonly class ZoneFit
 
     public static function of(Zone $zone, Situation $s): self
     {
-        $madeOn = $s->seat?->madeOn;
+        $madeOn = $s->madeOn();
         $heldBy = $s->setup()->heldBy;
         $rows = [
             [$s->age, 'child.born_on', $zone->ageMinMonths?->asMinimum($madeOn, $heldBy), true, 'too young'],

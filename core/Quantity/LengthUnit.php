@@ -15,6 +15,7 @@ enum LengthUnit: string implements Unit
 
     public function factor(): BigDecimal
     {
+        /** @var array<string, BigDecimal> $factors */
         static $factors = [];
 
         return match ($this) {

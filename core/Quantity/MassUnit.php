@@ -16,6 +16,7 @@ enum MassUnit: string implements Unit
 
     public function factor(): BigDecimal
     {
+        /** @var array<string, BigDecimal> $factors */
         static $factors = [];
 
         return match ($this) {

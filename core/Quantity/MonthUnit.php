@@ -13,6 +13,7 @@ enum MonthUnit: string implements Unit
 
     public function factor(): BigDecimal
     {
+        /** @var array<string, BigDecimal> $factors */
         static $factors = [];
 
         return match ($this) {

@@ -27,6 +27,6 @@ final readonly class Folded
     {
         $decomposed = Normalizer::normalize($text, Normalizer::FORM_KD);
 
-        return mb_convert_case($decomposed === false ? $text : $decomposed, MB_CASE_FOLD);
+        return mb_convert_case(is_string($decomposed) ? $decomposed : $text, MB_CASE_FOLD);
     }
 }

@@ -19,7 +19,6 @@ final readonly class FactRule implements Rule
     /**
      * @param string $path of the fact; "place." stands for the place in use
      * @param Closure(Situation): (bool|BackedEnum|null) $read
-     * @param bool|BackedEnum $faulty
      * @param bool $asked whether an unknown fact keeps the check from finishing
      */
     public function __construct(

@@ -21,53 +21,60 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 use stdClass;
 
-/** The demo: a harvest market at the ferry landing of a made-up island town, with made-up families, seats and cars. */
+/**
+ * The demo: a harvest market at the ferry landing of a made-up island town, with made-up families, seats and cars.
+ *
+ * @phpstan-type DemoChild object{seat: string, found: list<array{string, mixed}>, left: list<array{string, mixed}>}
+ * @phpstan-type DemoFamily object{first_name: string, contact: string|null, vehicle: string, model_year: int, layout: string, bay: int|null, left: bool, minutes_ago: int, children: list<DemoChild>}
+ */
 final class DatabaseSeeder extends Seeder
 {
     private CarbonImmutable $now;
 
+    /** @var array<string, User> */
+    private array $people = [];
+
     public function run(SendOff $sendOff): void
     {
         $this->now = CarbonImmutable::now();
-        $people = $this->people();
-        foreach ($this->file('seat-models') as $model) {
-            SeatModel::query()->create((array) $model);
+        $this->people();
+        foreach (DemoFile::rows('seat-models') as $model) {
+            SeatModel::query()->create($model);
         }
-        foreach ($this->file('vehicle-layouts') as $layout) {
-            VehicleLayout::query()->create((array) $layout);
+        foreach (DemoFile::rows('vehicle-layouts') as $layout) {
+            VehicleLayout::query()->create($layout);
         }
         $day = $this->day();
-        foreach ($this->file('families') as $index => $family) {
-            $visit = $this->visit($day, $index + 1, $family, $people['ines']);
+        /** @var list<DemoFamily> $families */
+        $families = DemoFile::list('families');
+        foreach ($families as $index => $family) {
+            $visit = $this->visit($day, $index + 1, $family);
             foreach ($family->children as $number => $child) {
-                $this->check($visit, chr(ord('A') + $number), $child, $family, $people);
+                $this->check($visit, chr(ord('A') + $number), $child, $family);
             }
             if ($family->left) {
-                $sendOff($visit, $people['wren']);
+                $sendOff($visit, $this->people['wren']);
             }
         }
     }
 
-    /** @return array<string, User> */
-    private function people(): array
+    private function people(): void
     {
-        $people = [];
-        foreach ([['wren', 'Wren', Role::Technician, 16], ['odalys', 'Odalys', Role::Senior, 9], ['ines', 'Ines', Role::Coordinator, null]] as [$login, $name, $role, $months]) {
-            $people[$login] = User::query()->create([
+        foreach ([['wren', Role::Technician, 16], ['odalys', Role::Senior, 9], ['ines', Role::Coordinator, null]] as [$login, $role, $months]) {
+            $this->people[$login] = User::query()->create([
                 'login' => $login,
-                'name' => $name,
+                'name' => ucfirst($login),
                 'role' => $role,
                 'password' => 'market-day',
                 'certified_until' => $months === null ? null : $this->now->addMonths($months),
             ]);
         }
-
-        return $people;
     }
 
     private function day(): Day
     {
-        $list = $this->file('recall-list');
+        /** @var object{days_old: int, campaigns: list<stdClass>} $list */
+        $list = DemoFile::object('recall-list');
         $recalls = RecallList::query()->create(['dated' => $this->now->subDays($list->days_old), 'campaigns' => $list->campaigns]);
 
         return Day::query()->create([
@@ -82,7 +89,8 @@ final class DatabaseSeeder extends Seeder
         ]);
     }
 
-    private function visit(Day $day, int $ticket, stdClass $family, User $receiver): Visit
+    /** @param DemoFamily $family */
+    private function visit(Day $day, int $ticket, object $family): Visit
     {
         $visit = Visit::query()->create([
             'day_id' => $day->id,
@@ -91,42 +99,43 @@ final class DatabaseSeeder extends Seeder
             'vehicle' => $family->vehicle,
             'submission' => Str::uuid7()->toString(),
             'arrived_at' => $this->now->subMinutes($family->minutes_ago),
-            'received_by' => $receiver->id,
+            'received_by' => $this->people['ines']->id,
         ]);
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $family->first_name, 'contact' => $family->contact]);
 
         return $visit;
     }
 
-    /** @param array<string, User> $people */
-    private function check(Visit $visit, string $letter, stdClass $child, stdClass $family, array $people): void
+    /**
+     * @param DemoChild $child
+     * @param DemoFamily $family
+     */
+    private function check(Visit $visit, string $letter, object $child, object $family): void
     {
         $model = SeatModel::query()->where('model', $child->seat)->firstOrFail();
         $layout = VehicleLayout::query()->where('name', $family->layout)->firstOrFail();
         $check = Check::query()->create(['id' => Str::uuid7()->toString(), 'visit_id' => $visit->id, 'letter' => $letter, 'seat_model_id' => $model->id]);
-        $arrival = [['vehicle', ['model_year' => $family->model_year, 'positions' => $layout->positions]]];
-        foreach ([...array_map(static fn(array $f): array => [Track::Found, ...$f], [...$arrival, ...$child->found]), ...array_map(static fn(array $f): array => [Track::Left, ...$f], $child->left)] as [$track, $key, $value]) {
-            NoteFact::append($check, Str::uuid7()->toString(), $track, $key, $this->value($value, $model, $people), $people['wren'], $visit->arrived_at);
+        $vehicle = ['vehicle', ['model_year' => $family->model_year, 'positions' => $layout->positions]];
+        $this->note($check, Track::Found, [$vehicle, ...$child->found], $model, $visit->arrived_at);
+        $this->note($check, Track::Left, $child->left, $model, $visit->arrived_at);
+    }
+
+    /** @param list<array{string, mixed}> $facts */
+    private function note(Check $check, Track $track, array $facts, SeatModel $model, CarbonImmutable $when): void
+    {
+        foreach ($facts as [$key, $value]) {
+            NoteFact::append($check, Str::uuid7()->toString(), $track, $key, $this->value($value, $model), $this->people['wren'], $when);
         }
     }
 
-    /**
-     * "@model" stands for the seat's rules, "@name" for a signature, "-15 months" for a birth date.
-     *
-     * @param array<string, User> $people
-     */
-    private function value(mixed $value, SeatModel $model, array $people): mixed
+    /** "@model" stands for the seat's rules, "@wren" for a signature, "-15 months" for a date that long ago. */
+    private function value(mixed $value, SeatModel $model): mixed
     {
         return match (true) {
             $value === '@model' => $model->rules,
-            is_string($value) && str_starts_with($value, '@') => ['id' => substr($value, 1), 'certified_until' => $people[substr($value, 1)]->certified_until?->toDateString()],
+            is_string($value) && str_starts_with($value, '@') => ['id' => substr($value, 1), 'certified_until' => $this->people[substr($value, 1)]->certified_until?->toDateString()],
             is_string($value) && str_starts_with($value, '-') => $this->now->modify($value)->toDateString(),
             default => $value,
         };
-    }
-
-    private function file(string $name): mixed
-    {
-        return json_decode((string) file_get_contents(database_path("demo/{$name}.json")), false, 64, JSON_THROW_ON_ERROR);
     }
 }

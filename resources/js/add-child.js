@@ -27,7 +27,9 @@ function renumber(child, index) {
                 element.setAttribute(name, element.getAttribute(name).replace(/\d+/, String(index)));
             }
         }
-        if (element.matches('input, select')) {
+        if (element.matches('input[type="radio"]')) {
+            element.checked = false;
+        } else if (element.matches('input, select')) {
             element.value = '';
             element.removeAttribute('aria-invalid');
         }

@@ -6,6 +6,7 @@ import { keyboard } from './keyboard.js';
 import { press } from './press.js';
 import { printing } from './printing.js';
 import { stepper } from './stepper.js';
+import { strap } from './strap.js';
 
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;
@@ -24,3 +25,4 @@ keyboard();
 press();
 printing();
 stepper();
+strap();

@@ -17,7 +17,7 @@ final readonly class VisitController
 {
     public function create(Request $request, Units $units): View
     {
-        return view('pages.visits.create', ['page' => ArrivePage::of($request->old(), $units)]);
+        return view('pages.visits.create', ['page' => ArrivePage::of((array) $request->old(), $units)]);
     }
 
     public function store(ArrivalRequest $request, ReceiveFamily $receive): RedirectResponse

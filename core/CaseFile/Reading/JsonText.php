@@ -56,16 +56,18 @@ final readonly class JsonText
     {
         preg_match_all(self::KEY, $text, $matches);
 
-        return count(array_filter($matches[1] ?? []));
+        return count(array_filter($matches[1]));
     }
 
-    private static function keysKept(mixed $value): int
+    /** @param stdClass|array<mixed> $value */
+    private static function keysKept(stdClass|array $value): int
     {
         if ($value instanceof stdClass && isset($value->{ExactNumber::KEY})) {
             return 0;
         }
         $count = 0;
-        foreach (is_array($value) || $value instanceof stdClass ? $value : [] as $child) {
+        $children = is_array($value) ? $value : (array) $value;
+        foreach ($children as $child) {
             $count += ($value instanceof stdClass ? 1 : 0) + (is_array($child) || $child instanceof stdClass ? self::keysKept($child) : 0);
         }
 

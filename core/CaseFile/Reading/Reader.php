@@ -6,7 +6,6 @@ namespace MintBuckle\Core\CaseFile\Reading;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Child;
 use MintBuckle\Core\CaseFile\PracticeCode;
 use stdClass;
 

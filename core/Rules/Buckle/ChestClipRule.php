@@ -42,7 +42,7 @@ final readonly class ChestClipRule implements Rule
             default => null,
         };
         if ($message !== null) {
-            yield new Finding(Code::HarnessClip, Severity::Fix, $message, 'Close the clip level with the armpits.', observed: $clip?->value, limit: ClipPlace::Armpit->value, from: $s->convention->from ?? 'default', sources: [Source::common()]);
+            yield new Finding(Code::HarnessClip, Severity::Fix, $message, 'Close the clip level with the armpits.', observed: $clip->value, limit: ClipPlace::Armpit->value, from: $s->convention->from ?? 'default', sources: [Source::common()]);
         }
     }
 }

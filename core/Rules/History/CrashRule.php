@@ -42,7 +42,7 @@ final readonly class CrashRule implements Rule
         }
         if ($history->crash === null) {
             yield new Question('seat.history.crash', Station::History, Severity::Stop);
-        } elseif ($s->seat?->replaceAfterCrash === ReplaceAfterCrash::Any) {
+        } elseif ($s->seat->replaceAfterCrash === ReplaceAfterCrash::Any) {
             yield self::crashed('The seat was in a crash, and its maker asks for a new one after any crash.', 'seat', Source::manual('seat'));
         } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash) {
             yield self::crashed('The seat was in a crash, and this event replaces every seat that was.', $s->practice->layer(), Source::common());

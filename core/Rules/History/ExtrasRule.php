@@ -53,8 +53,8 @@ final readonly class ExtrasRule implements Rule
 
             return;
         }
-        $min = $known->weightMin?->asMinimum($s->seat?->madeOn, $s->setup()->heldBy);
-        $max = $known->weightMax?->asMaximum($s->seat?->madeOn, $s->setup()->heldBy);
+        $min = $known->weightMin?->asMinimum($s->madeOn(), $s->setup()->heldBy);
+        $max = $known->weightMax?->asMaximum($s->madeOn(), $s->setup()->heldBy);
         foreach ([...$min->missing ?? [], ...$max->missing ?? []] as $path) {
             yield new Question($path, Station::History);
         }

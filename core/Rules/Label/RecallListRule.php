@@ -36,7 +36,7 @@ final readonly class RecallListRule implements Rule
 
             return;
         }
-        if ($s->case->recallList?->campaigns === null) {
+        if ($s->case->recallList->campaigns === null) {
             yield new Question('recall_list.campaigns', Station::Label, Severity::Stop);
         }
         $age = $dated->daysUntil($s->case->today);

@@ -63,8 +63,8 @@ final readonly class ReclineSettingRule implements Rule
         $allowed = [];
         $missing = [];
         foreach ($rows as $row) {
-            $min = $row->weightMin?->asMinimum($s->seat?->madeOn, $s->setup()->heldBy);
-            $max = $row->weightMax?->asMaximum($s->seat?->madeOn, $s->setup()->heldBy);
+            $min = $row->weightMin?->asMinimum($s->madeOn(), $s->setup()->heldBy);
+            $max = $row->weightMax?->asMaximum($s->madeOn(), $s->setup()->heldBy);
             if ($weight === null && ($min !== null || $max !== null)) {
                 $missing[] = 'child.weight';
             } elseif ($weight === null || ($min?->allowsAtLeast($weight) !== false && $max?->allowsAtMost($weight) !== false)) {

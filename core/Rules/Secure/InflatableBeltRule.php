@@ -30,7 +30,7 @@ final readonly class InflatableBeltRule implements Rule
             yield new Question($s->placePath('inflatable_belt'), Station::Secure);
         } elseif ($s->place->inflatableBelt && $s->seat?->inflatableBeltOk === null) {
             yield new Question('seat.inflatable_belt_ok', Station::Secure);
-        } elseif ($s->place->inflatableBelt && $s->seat?->inflatableBeltOk === false) {
+        } elseif ($s->place->inflatableBelt && $s->seat->inflatableBeltOk === false) {
             yield new Finding(Code::SecureInflatableBelt, Severity::Fix, 'The belt here is inflatable, and the seat\'s maker does not allow it.', 'Use the lower anchors or another place.', from: 'seat', sources: [Source::manual('seat')]);
         }
     }

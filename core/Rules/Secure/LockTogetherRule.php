@@ -38,7 +38,7 @@ final readonly class LockTogetherRule implements Rule
         $canLock = LockFinder::retractorCanLock($s->place ?? new Position(''));
         $double = match ($wish) {
             Leave::Forbidden => $onSeat && $retractor,
-            Leave::Required => $onSeat !== $retractor && ($onSeat || $s->seat?->lockoff === true || $s->seat?->tensionDoor === true),
+            Leave::Required => $onSeat !== $retractor && ($onSeat || $s->seat->lockoff === true || $s->seat->tensionDoor === true),
             default => false,
         };
         $withClip = in_array(Lock::Clip, $locks, true) && $retractor;

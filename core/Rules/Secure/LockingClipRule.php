@@ -31,7 +31,7 @@ final readonly class LockingClipRule implements Rule
         if (! When::ClipLocks->holds($s)) {
             return;
         }
-        $own = $s->seat?->clipDistanceMax?->asMaximum($s->seat->madeOn, $setup->heldBy);
+        $own = $s->seat?->clipDistanceMax?->asMaximum($s->madeOn(), $setup->heldBy);
         $bound = $own?->entry !== null ? Bound::ofMaker($own->entry, 'seat') : $s->practice->clipDistance;
         foreach ($own->missing ?? [] as $path) {
             yield new Question($path, Station::Secure);

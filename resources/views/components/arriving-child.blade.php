@@ -5,13 +5,13 @@
     <x-field name="{{ $n }}[born_on]" label="Born" type="date" />
     <x-field name="{{ $n }}[weight]" label="Weight," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Mass)->symbol()" inputmode="decimal" />
     <x-field name="{{ $n }}[height]" label="Height," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Length)->symbol()" inputmode="decimal" />
-    <x-field name="{{ $n }}[sex]" label="Growth chart" :options="['f' => 'Girls', 'm' => 'Boys']" />
+    <x-choice-field name="{{ $n }}[sex]" label="Growth chart" :options="['f' => 'Girls', 'm' => 'Boys']" />
     <x-field name="{{ $n }}[seat]" label="Seat" :options="$page->seats->mapWithKeys(fn ($s) => [$s->id => $s->title()])->all() + ['other' => 'Not on the shelf']" required />
-    <x-field name="{{ $n }}[made_on]" label="Made on, as far as the label says" placeholder="2023-03-14" hint="2023, 2023-03 or 2023-03-14" />
+    <x-field name="{{ $n }}[made_on]" label="Made on" hint="As far as the label says: 2023, 2023-03 or 2023-03-14." />
     <div class="by-hand two" data-by-hand>
         <x-field name="{{ $n }}[maker]" label="Maker, if not on the shelf" />
         <x-field name="{{ $n }}[model]" label="Model number, if not on the shelf" />
     </div>
-    <x-field name="{{ $n }}[mode]" label="Rides as found" :options="$page->modes" required />
+    <x-choice-field name="{{ $n }}[mode]" label="Rides as found" :options="$page->modes" />
     <x-field name="{{ $n }}[position]" label="Place as found" :options="$page->places" required />
 </section>

@@ -7,9 +7,6 @@
     <div class="head-tools">
         {{ $slot }}
         <x-unit-switch />
-        <form method="post" action="{{ route('sessions.destroy') }}">
-            @csrf
-            <button class="head-button" title="Sign out {{ auth()->user()?->name }}">{{ auth()->user()?->name }}<span class="visually-hidden">: sign out</span></button>
-        </form>
+        <x-sign-out />
     </div>
 </header>

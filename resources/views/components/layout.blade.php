@@ -20,6 +20,12 @@
     </main>
     <footer class="caution">
         Mint Buckle supports a trained technician. The seat’s and the vehicle’s instructions, local law and the certified technician come first.
+        @auth
+            <div class="foot-tools">
+                <x-unit-switch />
+                <x-sign-out />
+            </div>
+        @endauth
     </footer>
 </body>
 </html>

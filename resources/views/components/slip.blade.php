@@ -7,7 +7,7 @@
     </div>
     @if ($page->next && ! $page->check->signed_at)
         <div class="next">
-            <h2>Next</h2>
+            <h2>Next{{ $page->next->askable->station === $page->station ? '' : ', at ' . $page->next->askable->station->title() }}</h2>
             <x-asked-row :row="$page->next" :page="$page" where="next" />
         </div>
     @endif

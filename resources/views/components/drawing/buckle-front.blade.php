@@ -3,7 +3,7 @@
 @php($s = $drawing->shoulder)
 @php($cushion = $drawing::CUSHION)
 <figure class="card-work drawing drawing-front" data-drawing="buckle">
-    <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="front-title front-desc">
+    <svg viewBox="0 {{ $drawing->top }} {{ $drawing::WIDTH }} {{ $drawing::HEIGHT - $drawing->top }}" role="img" aria-labelledby="front-title front-desc">
         <title id="front-title">The child from the front</title>
         <desc id="front-desc">{{ implode(' ', $drawing->text) }}</desc>
         <path class="shell" d="M96 {{ $cushion + 30 }}V{{ $s - 70 }}q0-44 44-44h140q44 0 44 44V{{ $cushion + 30 }}z" />
