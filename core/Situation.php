@@ -84,9 +84,14 @@ final readonly class Situation
         return 'seat.modes.' . ($this->mode->value ?? '') . '.' . $key;
     }
 
+    /** Path of a fact of the place in use; while that is not known, of the place itself. */
     public function placePath(string $key): string
     {
-        return $this->placePath . '.' . $key;
+        return match (true) {
+            $this->place !== null => $this->placePath . '.' . $key,
+            $this->case->vehicle === null => 'vehicle',
+            default => 'setup.position',
+        };
     }
 
     public function isHarness(): bool

@@ -43,7 +43,7 @@ final readonly class BeltOnlyJudge
         if ($child->height === null) {
             $missing[] = 'child.height';
         } elseif (! $stature->allowsAtLeast($child->height)) {
-            $breaches[] = new Breach(BreachKind::BeltFit, 'stature ' . $child->height->show() . ' is under ' . $stature->value->show($child->height->unit), $child->height, $stature);
+            $breaches[] = new Breach(BreachKind::BeltFit, 'stature ' . $child->height->showBeside($stature->value) . ' is under ' . $stature->value->show($child->height->unit), $child->height, $stature);
         }
         if ($law !== null && $situation->age === null) {
             $missing[] = 'child.born_on';

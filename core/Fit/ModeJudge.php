@@ -134,7 +134,7 @@ final readonly class ModeJudge
 
         return new Breach(
             BreachKind::MakersLimit,
-            "{$what} {$measured->show()} {$against} {$entry->value->show($measured->unit)}",
+            "{$what} {$measured->showBeside($entry->value)} {$against} {$entry->value->show($measured->unit)}",
             $measured,
             Bound::ofMaker($entry, 'seat'),
         );
@@ -172,7 +172,7 @@ final readonly class ModeJudge
                 $missing[] = $path;
             } elseif ($measured->isLessThan($floor)) {
                 $what = $measured instanceof Months ? 'age' : 'weight';
-                $breaches[] = new Breach($kind, "{$what} {$measured->show()} is under the floor of {$floor->show($measured->unit)} for this mode", $measured, new Bound($floor, true, $layer, [Source::common()]));
+                $breaches[] = new Breach($kind, "{$what} {$measured->showBeside($floor)} is under the floor of {$floor->show($measured->unit)} for this mode", $measured, new Bound($floor, true, $layer, [Source::common()]));
             }
         }
 
@@ -195,7 +195,7 @@ final readonly class ModeJudge
             if ($setup->headToShellTop === null) {
                 $missing[] = 'setup.head_to_shell_top';
             } elseif (! $bound->allowsAtLeast($setup->headToShellTop)) {
-                $breaches[] = new Breach(BreachKind::HeadRear, "{$setup->headToShellTop->show()} of shell above the head is less than {$bound->value->show($setup->headToShellTop->unit)}", $setup->headToShellTop, $bound);
+                $breaches[] = new Breach(BreachKind::HeadRear, "{$setup->headToShellTop->showBeside($bound->value)} of shell above the head is less than {$bound->value->show($setup->headToShellTop->unit)}", $setup->headToShellTop, $bound);
             }
             array_push($missing, ...$own->missing ?? []);
         }

@@ -79,6 +79,19 @@ abstract readonly class Quantity
         };
     }
 
+    /** For sentences that hold it against a limit: where rounding would make the two look alike, it says "just over" or "just under". */
+    public function showBeside(self $limit): string
+    {
+        $shown = $this->show();
+        $order = $this->compareTo($limit);
+
+        return match (true) {
+            $order === 0 || $shown !== $limit->show($this->unit) => $shown,
+            $order > 0 => "just over {$shown}",
+            default => "just under {$shown}",
+        };
+    }
+
     /** @return array{value: int|float, unit: string} as in case files and assessments */
     public function toArray(): array
     {

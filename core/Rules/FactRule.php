@@ -46,7 +46,8 @@ final readonly class FactRule implements Rule
         }
         $value = ($this->read)($s);
         if ($value === null && $this->asked) {
-            yield new Question(str_replace('place.', $s->placePath . '.', $this->path), $this->code->station(), $this->severity);
+            $path = str_starts_with($this->path, 'place.') ? $s->placePath(substr($this->path, strlen('place.'))) : $this->path;
+            yield new Question($path, $this->code->station(), $this->severity);
         }
         if ($value === $this->faulty) {
             yield new Finding($this->code, $this->severity, $this->message, $this->remedy, $this->subject, $value instanceof BackedEnum ? (string) $value->value : null, sources: [Source::common()]);

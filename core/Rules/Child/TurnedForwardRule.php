@@ -40,7 +40,7 @@ final readonly class TurnedForwardRule implements Rule
                 yield new Question($path, Station::Child, $severity);
             } elseif ($measured->isLessThan($floor)) {
                 $tooEarly = true;
-                yield new Finding($code, $severity, "The child is {$measured->show()}; nobody faces forward before {$floor->show($measured->unit)} here.", $remedy, observed: $measured, limit: $floor, from: $from, sources: [$source]);
+                yield new Finding($code, $severity, "The child is {$measured->showBeside($floor)}; nobody faces forward before {$floor->show($measured->unit)} here.", $remedy, observed: $measured, limit: $floor, from: $from, sources: [$source]);
             }
         }
         if (! $tooEarly && $s->isForwardHarness() && $rearFits === Truth::Yes) {

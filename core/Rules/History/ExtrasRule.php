@@ -71,7 +71,7 @@ final readonly class ExtrasRule implements Rule
             yield new Finding(
                 Code::ExtrasInsertRange,
                 Severity::Fix,
-                "The insert {$name} is not for a child of {$weight->show()}; its limit is {$broken->value->show($weight->unit)}.",
+                "The insert {$name} is not for a child of {$weight->showBeside($broken->value)}; its limit is {$broken->value->show($weight->unit)}.",
                 'Take the insert out and set the harness again.',
                 $name,
                 $weight,

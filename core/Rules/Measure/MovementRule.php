@@ -69,10 +69,9 @@ final readonly class MovementRule implements Rule
     {
         $limit = $bound->value->show($moved->unit);
         if (! $bound->allowsAtMost($moved)) {
-            $moves = $moved->show() === $limit && $bound->inclusive ? 'a little more than ' . $limit : $moved->show();
-            yield self::finding(Code::MeasureLoose, Severity::Fix, 'The seat moves ' . $moves . self::WAYS[$direction] . '; ' . ($bound->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."), 'Tighten it with weight over the belt path, then try again.', $direction, $moved, $bound);
+            yield self::finding(Code::MeasureLoose, Severity::Fix, 'The seat moves ' . $moved->showBeside($bound->value) . self::WAYS[$direction] . '; ' . ($bound->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."), 'Tighten it with weight over the belt path, then try again.', $direction, $moved, $bound);
         } elseif ($bound->inclusive && ! $bound->value->minus($moved)->isMoreThan(Length::of(self::NEAR_MM))) {
-            yield self::finding(Code::MeasureAtLimit, Severity::Advise, "The seat moves {$moved->show()}" . self::WAYS[$direction] . ", just within the limit of {$limit}.", 'Less is better: many would tighten it once more.', $direction, $moved, $bound);
+            yield self::finding(Code::MeasureAtLimit, Severity::Advise, "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction] . ", just within the limit of {$limit}.", 'Less is better: many would tighten it once more.', $direction, $moved, $bound);
         }
     }
 

@@ -31,11 +31,16 @@ final readonly class OverhangRule implements Rule
 
     public function judge(Situation $s): iterable
     {
-        if ($s->seat === null || ! $s->isHarness()) {
+        if ($s->seat === null || ! ($s->isHarness() || $s->isBooster())) {
             return;
         }
         $own = $s->seat->overhangMax?->asMaximum($s->seat->madeOn, $s->setup()->heldBy);
-        yield from $own === null ? self::share($s) : self::figure($s, $own);
+        foreach ($own === null ? self::share($s) : self::figure($s, $own) as $said) {
+            // A booster's base is judged where it was measured, but never asked for.
+            if ($said instanceof Finding || $s->isHarness()) {
+                yield $said;
+            }
+        }
     }
 
     /** @return iterable<Finding|Question> */
@@ -49,7 +54,7 @@ final readonly class OverhangRule implements Rule
             yield new Question('setup.overhang', Station::Measure);
         } elseif ($own->entry !== null && $own->allowsAtMost($overhang) === false) {
             $limit = $own->entry->value;
-            yield new Finding(Code::MeasureOverhang, Severity::Fix, "The base hangs {$overhang->show()} over the cushion's edge; the seat allows {$limit->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $limit, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::MeasureOverhang, Severity::Fix, "The base hangs {$overhang->showBeside($limit)} over the cushion's edge; the seat allows {$limit->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $limit, from: 'seat', sources: [Source::manual('seat')]);
         }
     }
 

@@ -77,7 +77,7 @@ final readonly class ReclineRule implements Rule
     private static function finding(Code $code, string $what, string $remedy, ReclineReading $reading, ?Bound $bound): Finding
     {
         $angle = $reading->angle;
-        $measured = $angle !== null && $bound !== null ? ": {$angle->show()}, its limit is {$bound->value->show()}." : ' by its indicator.';
+        $measured = $angle !== null && $bound !== null ? ": {$angle->showBeside($bound->value)}, its limit is {$bound->value->show()}." : ' by its indicator.';
 
         return new Finding($code, Severity::Fix, $what . $measured, $remedy, observed: $angle, limit: $bound?->value, from: 'seat', sources: [Source::manual('seat')]);
     }

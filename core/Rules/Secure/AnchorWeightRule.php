@@ -34,7 +34,7 @@ final readonly class AnchorWeightRule implements Rule
             yield new Finding(
                 Code::SecureAnchorOverweight,
                 Severity::Fix,
-                "The child weighs {$weight->show()}; the lower anchors carry a child of at most {$limit->bound->value->show($weight->unit)} with this seat.",
+                "The child weighs {$weight->showBeside($limit->bound->value)}; the lower anchors carry a child of at most {$limit->bound->value->show($weight->unit)} with this seat.",
                 'Change to the vehicle belt.',
                 observed: $weight,
                 limit: $limit->bound->value,

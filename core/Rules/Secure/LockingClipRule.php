@@ -39,7 +39,7 @@ final readonly class LockingClipRule implements Rule
         if ($setup->clipDistance === null) {
             yield new Question('setup.clip_distance', Station::Secure);
         } elseif (! $bound->allowsAtMost($setup->clipDistance)) {
-            yield new Finding(Code::SecureClipFar, Severity::Fix, "The locking clip sits {$setup->clipDistance->show()} from the latch plate; at most {$bound->value->show($setup->clipDistance->unit)} holds.", 'Set it again, close to the plate.', observed: $setup->clipDistance, limit: $bound->value, from: $bound->from, sources: $bound->sources);
+            yield new Finding(Code::SecureClipFar, Severity::Fix, "The locking clip sits {$setup->clipDistance->showBeside($bound->value)} from the latch plate; at most {$bound->value->show($setup->clipDistance->unit)} holds.", 'Set it again, close to the plate.', observed: $setup->clipDistance, limit: $bound->value, from: $bound->from, sources: $bound->sources);
         }
         if ($setup->clipProngs === null) {
             yield new Question('setup.clip_prongs', Station::Secure);

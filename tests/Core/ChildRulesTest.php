@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+
+/** Station child. The rear-facing child is 14 months old, 21 lb, 29.5 in; the seat carries 5 to 40 lb and up to 40 in rear-facing. */
+final class ChildRulesTest extends RulesTestCase
+{
+    public static function cases(): iterable
+    {
+        $rear = Cases::REAR;
+        $forward = Cases::FORWARD;
+        $nz = Cases::NZ;
+        $booster = Cases::BOOSTER;
+        $q = Cases::q(...);
+
+        $head = static fn(float $inches): array => ['setup.head_to_shell_top' => $q($inches, 'in')];
+        yield 'no set-up' => [$rear, ['setup' => null], [], ['setup']];
+        yield 'mode unknown' => [$rear, ['setup.mode' => null], [], ['setup.mode']];
+        yield 'modes of the seat unknown' => [$rear, ['seat.modes' => null], [], ['seat.modes']];
+        yield 'mode not offered, another fits' => [$booster, ['seat.modes.high_back_booster' => null, 'seat.modes.backless_booster' => ['weight_min' => $q(40, 'lb'), 'weight_max' => $q(100, 'lb'), 'height_max' => $q(57, 'in')]], ['fix mode.not_offered']];
+        yield 'mode not offered, none fits' => [$rear, ['seat.modes.rear_harness' => null], ['stop mode.not_offered']];
+        yield 'at the greatest weight' => [$rear, ['child.weight' => $q(40, 'lb')], []];
+        yield 'over the greatest weight' => [$rear, ['child.weight' => $q(40.001, 'lb')], ['stop mode.outside_limits']];
+        yield 'under the least weight' => [$rear, ['child.weight' => $q(4.9, 'lb')], ['stop mode.outside_limits']];
+        yield 'at the least weight' => [$rear, ['child.weight' => $q(5, 'lb')], []];
+        yield 'a limit marked below is broken when reached' => [$rear, ['seat.modes.rear_harness.weight_max' => [['value' => 21, 'unit' => 'lb', 'below' => true]]], ['stop mode.outside_limits']];
+        yield 'at the greatest height' => [$rear, ['child.height' => $q(40, 'in')], []];
+        yield 'over the greatest height, in metric' => [$rear, ['child.height' => $q(1016.1, 'mm')], ['stop mode.outside_limits']];
+        yield 'over weight, forward fits at 26 months' => [$rear, ['child.born_on' => '2024-08-01', 'child.weight' => $q(41, 'lb'), 'seat.slots' => [], 'setup.harness.strap' => 'at'], ['fix mode.outside_limits']];
+        yield 'both broken, one finding' => [$rear, ['child.weight' => $q(41, 'lb'), 'child.height' => $q(41, 'in')], ['stop mode.outside_limits']];
+        yield 'weight unknown' => [$rear, ['child.weight' => null], [], ['child.weight']];
+        yield 'greatest weight unknown' => [$rear, ['seat.modes.rear_harness.weight_max' => null], ['ask mode.limits_unknown'], ['seat.modes.rear_harness.weight_max']];
+        yield 'least weight unknown' => [$rear, ['seat.modes.rear_harness.weight_min' => null], [], ['seat.modes.rear_harness.weight_min']];
+        yield 'limit by make date, make date partial' => [$rear, ['seat.made_on' => '2023', 'seat.modes.rear_harness.weight_max' => [$q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-06-01']]], [], ['seat.made_on']];
+        yield 'limit by make date, inside' => [$rear, ['seat.modes.rear_harness.weight_max' => [$q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-03-14']]], ['stop mode.outside_limits']];
+        yield 'limit by make date, the day before' => [$rear, ['seat.modes.rear_harness.weight_max' => [$q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-03-15']]], []];
+        yield 'limit by what holds it' => [$rear, ['seat.modes.rear_harness.weight_max' => [$q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'held_by' => 'belt']]], ['stop mode.outside_limits']];
+        yield 'limit by what does not hold it' => [$rear, ['seat.modes.rear_harness.weight_max' => [$q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'held_by' => 'lower_anchors']]], []];
+        yield 'an inch of shell above the head' => [$rear, $head(1), []];
+        yield 'less than an inch' => [$rear, $head(0.99), ['stop fit.head_rear']];
+        yield 'no figure: an inch' => [$rear, $head(0.99) + ['seat.modes.rear_harness.head_clearance_min' => null], ['stop fit.head_rear']];
+        yield 'the seat asks less: that holds' => [$rear, $head(0.6) + ['seat.modes.rear_harness.head_clearance_min' => $q(0.5, 'in')], []];
+        yield 'shell not measured' => [$rear, ['setup.head_to_shell_top' => null], [], ['setup.head_to_shell_top']];
+        yield 'ears above, forward' => [$forward, ['setup.ears_above' => true], ['stop fit.head_forward']];
+        yield 'shoulder marker' => [$rear, ['seat.modes.rear_harness.shoulder_markers' => true], [], ['setup.marker']];
+        yield 'shoulder above its markers' => [$rear, ['seat.modes.rear_harness.shoulder_markers' => true, 'setup.marker' => 'above'], ['stop fit.shoulder_marker']];
+
+        $turned = ['law' => null, 'setup.head_to_shell_top' => $q(3, 'in'), 'seat.modes.forward_harness.age_min_months' => null, 'child.weight' => $q(25, 'lb'), 'child.height' => $q(35, 'in'), 'child.shoulder_height' => $q(320, 'mm'), 'seat.slots' => [], 'setup.harness.strap' => 'at'];
+        yield 'forward at eleven months' => [$forward, ['child.born_on' => '2025-10-11'] + $turned, ['fix mode.under_one_forward']];
+        yield 'forward at twelve months' => [$forward, ['child.born_on' => '2025-10-10'] + $turned, ['advise mode.forward_early']];
+        yield 'forward at eleven months, no rear mode' => [$forward, ['child.born_on' => '2025-10-11', 'seat.modes.rear_harness' => null] + $turned, ['stop mode.under_one_forward']];
+        yield 'by law rear until 24 months' => [$forward, ['child.born_on' => '2024-10-11', 'law' => ['rear_facing_until_months' => 24]] + $turned, ['fix mode.law_rear']];
+        yield 'on the day of 24 months' => [$forward, ['child.born_on' => '2024-10-10', 'law' => ['rear_facing_until_months' => 24]] + $turned, ['advise mode.forward_early']];
+        yield 'by law rear until a weight' => [$forward, ['law' => ['rear_facing_until_weight' => $q(25.1, 'lb')]] + $turned, ['fix mode.law_rear']];
+        yield 'no birth date' => [$forward, ['child.born_on' => null], [], ['child.born_on']];
+        yield 'not yet born' => [$rear, ['child.born_on' => null, 'child.due_on' => '2026-12-01'], [], ['child.born_on']];
+
+        yield 'booster at 48 months and 40 lb' => [$booster, ['child.born_on' => '2022-10-10', 'child.weight' => $q(40, 'lb'), 'seat.modes.forward_harness' => null], []];
+        yield 'booster at 47 months' => [$booster, ['child.born_on' => '2022-10-11', 'seat.modes.forward_harness' => null, 'seat.modes.high_back_booster.age_min_months' => null], ['stop mode.booster_early']];
+        yield 'booster under 40 lb' => [$booster, ['child.weight' => $q(39.9, 'lb'), 'seat.modes.forward_harness' => null, 'seat.modes.high_back_booster.weight_min' => $q(30, 'lb')], ['stop mode.booster_early']];
+        yield 'booster early, harness fits' => [$booster, ['child.weight' => $q(39.9, 'lb'), 'child.height' => $q(48, 'in'), 'child.shoulder_height' => $q(380, 'mm'), 'seat.modes.high_back_booster.weight_min' => $q(30, 'lb')], ['fix mode.booster_early']];
+        yield 'booster below its own minimum only' => [$booster, ['child.height' => $q(42, 'in'), 'seat.modes.forward_harness' => null, 'seat.modes.rear_harness' => null], ['stop mode.outside_limits']];
+        yield 'booster though the harness fits' => [$booster, ['child.height' => $q(49, 'in'), 'child.shoulder_height' => $q(380, 'mm')], ['advise mode.booster_could_harness']];
+        yield 'back off early' => [$booster, ['setup.mode' => 'backless_booster', 'seat.modes.backless_booster' => ['weight_min' => $q(40, 'lb'), 'weight_max' => $q(100, 'lb'), 'height_max' => $q(57, 'in')]], ['advise mode.back_off_early']];
+
+        $alone = ['setup.mode' => 'belt_only', 'setup.belt_fit' => ['back' => true, 'knees' => true, 'lap' => true, 'shoulder' => true, 'stays' => true], 'child.born_on' => '2016-01-01', 'child.height' => $q(1450, 'mm')];
+        yield 'belt alone, all five points at 145 cm' => [$booster, $alone, []];
+        yield 'belt alone under 145 cm' => [$booster, ['child.height' => $q(1449.9, 'mm')] + $alone, ['fix mode.belt_only_early']];
+        yield 'belt alone, knees do not bend' => [$booster, $alone + ['setup.belt_fit.knees' => false], ['fix mode.belt_only_early']];
+        yield 'belt alone, not tested' => [$booster, ['setup.belt_fit' => null] + $alone, [], ['setup.belt_fit.back', 'setup.belt_fit.knees', 'setup.belt_fit.lap', 'setup.belt_fit.shoulder', 'setup.belt_fit.stays']];
+        yield 'belt alone under the booster law' => [$booster, ['law' => ['booster_until_months' => 130]] + $alone, ['fix mode.law_booster']];
+        yield 'belt alone: the seat is not judged' => [$booster, ['seat' => null] + $alone, []];
+
+        $front = ['setup.position' => '1R', 'vehicle.positions.0.airbag' => false];
+        yield 'front row, back free, law says so' => [$booster, $front, ['fix mode.front_row_under_13']];
+        yield 'front row, nothing free, law silent' => [$booster, $front + ['law' => null, 'vehicle.positions.1.taken' => true, 'vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true], ['advise mode.front_row_under_13']];
+        yield 'front row, nothing free, by law' => [$booster, $front + ['vehicle.positions.1.taken' => true, 'vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true], ['fix mode.front_row_under_13']];
+        yield 'front row at thirteen' => [$booster, $front + ['child.born_on' => '2013-10-10'], []];
+        yield 'front row a day under thirteen' => [$booster, $front + ['child.born_on' => '2013-10-11'], ['fix mode.front_row_under_13']];
+        yield 'medical needs' => [$rear, ['child.special_needs' => true], ['advise child.specialist']];
+
+    }
+}

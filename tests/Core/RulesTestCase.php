@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A rule is tested on a whole case: every finding and every question is compared, so an extra one fails. */
+abstract class RulesTestCase extends TestCase
+{
+    /** @return iterable<string, array{string, array<string, mixed>, list<string>, list<string>}> case, changes, findings, questions */
+    abstract public static function cases(): iterable;
+
+    /**
+     * @param array<string, mixed> $changes
+     * @param list<string> $findings
+     * @param list<string> $questions
+     */
+    #[DataProvider('cases')]
+    public function testWholeAnswer(string $case, array $changes, array $findings, array $questions = []): void
+    {
+        $assessment = Cases::assess($case, $changes);
+
+        self::assertSame([$findings, $questions], [Cases::found($assessment), Cases::asked($assessment)]);
+        foreach ($assessment->findings as $finding) {
+            self::assertMatchesRegularExpression('/^[A-Z"0-9].*[.]$/s', $finding->message, 'a plain sentence');
+            self::assertMatchesRegularExpression('/[.]$/', $finding->remedy, 'what to do next');
+            self::assertNotSame([], $finding->sources, 'a source with its mark');
+        }
+    }
+}
