@@ -109,6 +109,15 @@ final readonly class CheckPage
         return route('checks.show', [$this->check->id, ($track ?? $this->track)->value, ($station ?? $this->station)->value]);
     }
 
+    /** A problem whose fact this station does not show; the others stand beside their fact. */
+    public function problemElsewhere(): ?string
+    {
+        $shown = array_map(static fn(AskedRow $row): string => $row->path, [...$this->rows, ...$this->more, ...($this->next === null ? [] : [$this->next])]);
+        $tried = $this->station === Station::Measure && str_starts_with((string) $this->problemKey, 'setup.movement.');
+
+        return $tried || in_array($this->problemKey, $shown, true) ? null : $this->problem;
+    }
+
     public function ruler(): LabelRuler
     {
         return LabelRuler::of($this->case);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-
 /** Station buckle. Slots at 200, 245, 290, 335 and 380 mm; shoulder at 270 mm rear-facing, 320 mm forward. */
 final class BuckleRulesTest extends RulesTestCase
 {

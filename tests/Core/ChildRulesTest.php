@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-
 /** Station child. The rear-facing child is 14 months old, 21 lb, 29.5 in; the seat carries 5 to 40 lb and up to 40 in rear-facing. */
 final class ChildRulesTest extends RulesTestCase
 {

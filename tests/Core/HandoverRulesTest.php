@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-
 /** Station handover. The policy asks for a second signer; both certifications end in 2027. */
 final class HandoverRulesTest extends RulesTestCase
 {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-
 /** Station history. */
 final class HistoryRulesTest extends RulesTestCase
 {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-
 /** Station label. Today is 10 October 2026; the seat was made on 14 March 2023 with a life of seven years. */
 final class LabelRulesTest extends RulesTestCase
 {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-
 /** Station place. The seat stands in the second row left (position 1); 1R, 2C and 2R are free. */
 final class PlaceRulesTest extends RulesTestCase
 {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-
 /** Station secure. The seat is held by the belt, a switchable retractor locked. */
 final class SecureRulesTest extends RulesTestCase
 {

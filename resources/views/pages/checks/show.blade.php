@@ -19,6 +19,9 @@
             @if ($page->check->signed_at)
                 <p class="notice">This family has left. The check is signed and can be read, not changed.</p>
             @endif
+            @if ($page->problemElsewhere() !== null)
+                <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} Nothing was changed.</p>
+            @endif
             @if ($page->station === MintBuckle\Core\Finding\Station::Label)
                 <x-drawing.label-ruler :drawing="$page->ruler()" />
             @elseif ($page->station === MintBuckle\Core\Finding\Station::Measure && $page->situation->isHarness())

@@ -9,7 +9,7 @@ use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** Who may know whom. Checked by PHPStan through phpat. */
-final class LayersTest
+final class Layers
 {
     public function testCoreIsPlainPhp(): Rule
     {

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use FilesystemIterator;
+use PhpToken;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** The core reads no clock, no file, no setting and throws no dice: everything comes in as an argument. */
+final class CoreIsPureTest extends TestCase
+{
+    private const FORBIDDEN = [
+        'now', 'time', 'microtime', 'hrtime', 'date', 'mktime', 'strtotime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'shuffle', 'array_rand',
+        'config', 'env', 'getenv', 'putenv', 'app', 'resolve', 'request', 'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'echo', 'print', 'printf',
+        'exec', 'shell_exec', 'proc_open', 'curl_init', 'mail', 'header', 'ini_set', 'sleep', 'usleep', 'global', 'eval', 'include', 'require', 'include_once', 'require_once',
+    ];
+
+    private const FORBIDDEN_CLASSES = ['DateTime', 'DateTimeImmutable', 'PDO', 'Carbon', 'CarbonImmutable', 'SplFileObject', 'Randomizer'];
+
+    public function testTokens(): void
+    {
+        $found = [];
+        foreach (self::files() as $file) {
+            $tokens = array_values(array_filter(PhpToken::tokenize((string) file_get_contents($file)), static fn(PhpToken $t): bool => ! $t->isIgnorable()));
+            foreach ($tokens as $i => $token) {
+                $before = $tokens[$i - 1] ?? null;
+                $isCall = ($tokens[$i + 1]->text ?? '') === '(' || ! $token->is(T_STRING);
+                $isMember = $before !== null && $before->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION, T_CONST]);
+                if (($isCall && ! $isMember && in_array(strtolower($token->text), self::FORBIDDEN, true)) || ($token->is(T_STRING) && in_array($token->text, self::FORBIDDEN_CLASSES, true))) {
+                    $found[] = basename($file) . ": {$token->text} on line {$token->line}";
+                }
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    public function testStrictTypesEverywhere(): void
+    {
+        foreach (self::files() as $file) {
+            self::assertStringContainsString('declare(strict_types=1);', (string) file_get_contents($file), $file);
+        }
+    }
+
+    /** Habit 13: a class above 90 code lines wants a hard look. These were looked at: a reader of every kind of value, tables, and the longest computations. */
+    public function testSizes(): void
+    {
+        $known = ['AskedOf', 'BuckleFront', 'Catalogue', 'Code', 'Consistency', 'JsonText', 'LabelRuler', 'LockFinder', 'ModeJudge', 'MovementGauge', 'Node', 'ReclineRule', 'Rulebook', 'SceneReader', 'SeatReader', 'SetupReader', 'Situation', 'Writer'];
+        $large = [];
+        foreach (self::files() as $file) {
+            $lines = array_filter(explode("\n", (string) file_get_contents($file)), static fn(string $l): bool => preg_match('/^\s*(\/?\*|\/\/|use |namespace |declare|<\?php|$)/', $l) !== 1);
+            if (count($lines) > 120) {
+                $large[] = basename($file, '.php');
+            }
+        }
+        self::assertSame([], array_values(array_diff($large, $known)));
+    }
+
+    /** @return list<string> */
+    private static function files(): array
+    {
+        $files = [];
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2) . '/core', FilesystemIterator::SKIP_DOTS)) as $file) {
+            $files[] = $file->getPathname();
+        }
+
+        return $files;
+    }
+}

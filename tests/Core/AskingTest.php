@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Finding\Station;
+use PHPUnit\Framework\TestCase;
+use stdClass;
+
+final class AskingTest extends TestCase
+{
+    public function testTheFirstEntryThatMatchesIsTheOnlyOneMeant(): void
+    {
+        foreach (Catalogue::standard()->all as $askable) {
+            $path = str_replace('*', '1', $askable->path);
+            self::assertSame($askable->path, Catalogue::standard()->for($path)?->path, $path);
+        }
+    }
+
+    public function testEveryChoiceIsAnAnswerTheFormatKnows(): void
+    {
+        foreach (Catalogue::standard()->all as $askable) {
+            if ($askable->kind !== AnswerKind::Choice || str_contains($askable->path, '*') || ! str_starts_with($askable->path, 'setup.')) {
+                continue;
+            }
+            foreach (array_keys($askable->choices(Cases::read(Cases::REAR))) as $value) {
+                $case = Cases::read(Cases::REAR, [$askable->path => ctype_digit((string) $value) ? (int) $value : $value]);
+                self::assertNotNull($case->setup, $askable->path);
+            }
+        }
+    }
+
+    public function testQuestionsArePlainSentences(): void
+    {
+        foreach (Catalogue::standard()->all as $askable) {
+            self::assertMatchesRegularExpression('/^[A-Z].+[?.]$/', $askable->question, $askable->path);
+            self::assertDoesNotMatchRegularExpression('/!/', $askable->question . $askable->hint);
+        }
+    }
+
+    public function testChoicesOfThisSeatAndCar(): void
+    {
+        $case = Cases::read(Cases::REAR, ['seat.modes.forward_harness.parts_forbidden' => ['foot_panel', 'canopy']]);
+        $choices = static fn(string $path): array => (Catalogue::standard()->for($path) ?? self::fail($path))->choices($case);
+
+        self::assertSame(['1R' => 'Front right', '2L' => 'Second row left', '2C' => 'Second row centre', '2R' => 'Second row right'], $choices('setup.position'));
+        self::assertSame([1, 2, 3, 4, 5], array_keys($choices('setup.harness.slot')));
+        self::assertSame([1, 2, 3, 4], array_keys($choices('setup.recline_setting')));
+        self::assertSame(['foot_panel', 'canopy'], array_keys($choices('setup.parts_fitted')));
+    }
+
+    public function testPathsIntoACase(): void
+    {
+        $case = new stdClass();
+        CasePath::set($case, 'setup.harness.slot', 3);
+        CasePath::set($case, 'vehicle', (object) ['positions' => [(object) ['name' => '2L']]]);
+        CasePath::set($case, 'vehicle.positions.0.belt', 'lap');
+        CasePath::set($case, 'vehicle.positions.7.belt', 'lap');
+
+        self::assertSame('{"setup":{"harness":{"slot":3}},"vehicle":{"positions":[{"name":"2L","belt":"lap"}]}}', json_encode($case));
+        self::assertSame(['lap', null, null], [CasePath::get($case, 'vehicle.positions.0.belt'), CasePath::get($case, 'vehicle.positions.7.belt'), CasePath::get($case, 'setup.harness.slot.deep')]);
+    }
+
+    public function testAStarIsOnePart(): void
+    {
+        $askable = new Askable('a.*.c', Station::Label, AnswerKind::YesNo, 'C', 'Is it so?');
+        self::assertSame([true, false, false], [$askable->matches('a.b.c'), $askable->matches('a.b.b.c'), $askable->matches('axbxc')]);
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\Reading\JsonText;
+use MintBuckle\Core\CaseFile\Reading\Problem;
+use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Quantity\Length;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class ReaderTest extends TestCase
+{
+    /** @return iterable<string, array{string, mixed, string}> path, value, the whole complaint */
+    public static function refused(): iterable
+    {
+        yield 'another format' => ['format', 'somebody/else', 'format: must be mint-buckle/case'];
+        yield 'another version' => ['version', 2, 'version: must be a whole number from 1 to 1'];
+        yield 'no day' => ['today', null, 'today: is required'];
+        yield 'a day there is not' => ['today', '2026-02-30', 'today: the calendar has no day 2026-2-30'];
+        yield 'a practice there is not' => ['practice', 'eu', 'practice: must be one of us, nz, au'];
+        yield 'an unknown key' => ['colour', 'blue', 'colour: is not a key of this format'];
+        yield 'an unknown key deep down' => ['setup.harness.colour', 'blue', 'setup.harness.colour: is not a key of this format'];
+        yield 'yes as text' => ['setup.twisted', 'no', 'setup.twisted: must be true, false or null'];
+        yield 'yes as a number' => ['setup.twisted', 0, 'setup.twisted: must be true, false or null'];
+        yield 'a bare number' => ['child.weight', 21, 'child.weight: must be an object'];
+        yield 'a wrong unit' => ['child.weight', ['value' => 21, 'unit' => 'in'], 'child.weight.unit: must be one of kg, g, lb, oz'];
+        yield 'a number as text' => ['child.weight', ['value' => '21', 'unit' => 'lb'], 'child.weight.value: must be a number'];
+        yield 'negative' => ['child.weight', ['value' => -1, 'unit' => 'kg'], 'child.weight: must be 0 kg to 200 kg'];
+        yield 'nothing' => ['child.weight', ['value' => 0, 'unit' => 'kg'], 'child.weight: must be more than nothing'];
+        yield 'absurd' => ['child.weight', ['value' => 200.1, 'unit' => 'kg'], 'child.weight: must be 0 kg to 200 kg'];
+        yield 'a giant' => ['child.height', ['value' => 2.6e3, 'unit' => 'mm'], 'child.height: must be 0 mm to 2500 mm'];
+        yield 'an obtuse angle' => ['setup.angle', ['value' => 90.5, 'unit' => 'deg'], 'setup.angle: must be 0° to 90°'];
+        yield 'an offset too far' => ['setup.harness.strap_offset', ['value' => -501, 'unit' => 'mm'], 'setup.harness.strap_offset: must be -500 mm to 500 mm'];
+        yield 'born after today' => ['child.born_on', '2026-10-11', 'child.born_on: lies after today; a child not yet born has a due_on'];
+        yield 'two ages' => ['child.age_months', 14, 'child: give one of born_on, age_months and due_on, not several'];
+        yield 'made after today' => ['seat.made_on', '2026-11', 'seat.made_on: lies after today'];
+        yield 'a year before seats' => ['seat.made_on', '1949', 'seat.made_on: must lie in the years 1950 to 2150'];
+        yield 'a life of parts' => ['seat.life_years', 6.5, 'seat.life_years: must be a whole number from 1 to 40'];
+        yield 'a place the car lacks' => ['setup.position', '3L', 'setup.position: the vehicle has no place 3L'];
+        yield 'a place there is not' => ['vehicle.positions.0.name', '4L', 'vehicle.positions.0.name: must be a row and a side: 1L 1C 1R 2L 2C 2R 3L 3C 3R'];
+        yield 'a place twice' => ['vehicle.positions.0.name', '2C', 'vehicle.positions.2.name: is the second 2C'];
+        yield 'a slot the seat lacks' => ['setup.harness.slot', 6, 'setup.harness.slot: the seat has 5 slots'];
+        yield 'slots upside down' => ['seat.slots.0.height', ['value' => 400, 'unit' => 'mm'], 'seat.slots.1.height: lies below the slot before it; list the lowest first'];
+        yield 'a zone there is not' => ['setup.zone', 'lunar', 'setup.zone: the indicator has no zone lunar in this mode'];
+        yield 'a lock there is not' => ['setup.lock', ['rope'], 'setup.lock.0: must be one of retractor, latch_plate, lockoff, tension_door, clip'];
+        yield 'a third of a turn' => ['setup.buckle_turns', 0.3, 'setup.buckle_turns: must be in whole or half turns'];
+        yield 'more than all of it' => ['setup.base_on_cushion', 1.01, 'setup.base_on_cushion: must be 0 to 1'];
+        yield 'a list from tomorrow' => ['recall_list.dated', '2026-10-11', 'recall_list.dated: lies after today'];
+        yield 'a mode there is not' => ['seat.modes.sideways', ['weight_max' => null], 'seat.modes.sideways: is not a key of this format'];
+        yield 'modes as a list' => ['seat.modes', [], 'seat.modes: must be an object'];
+        yield 'minor crashes in nz' => ['practice', 'nz', 'policy.crash: minor_crash is a policy of the us practice only'];
+        yield 'an empty limit' => ['seat.modes.rear_harness.weight_max', [], 'seat.modes.rear_harness.weight_max: must hold at least one figure'];
+        yield 'a limit with a stray key' => ['seat.movement_max', ['value' => 1, 'unit' => 'in', 'above' => true], 'seat.movement_max.above: is not a key of this format'];
+        yield 'an age limit in parts' => ['seat.modes.rear_harness.age_min_months', 4.5, 'seat.modes.rear_harness.age_min_months: must be an object'];
+    }
+
+    #[DataProvider('refused')]
+    public function testRefuses(string $path, mixed $value, string $complaint): void
+    {
+        $this->expectExceptionMessage($complaint);
+        $this->expectException(InvalidCase::class);
+
+        Cases::read(Cases::REAR, ['policy.crash' => 'minor_crash', $path => $value]);
+    }
+
+    /** @return iterable<string, array{string, string}> text, the whole complaint */
+    public static function brokenTexts(): iterable
+    {
+        yield 'nothing' => ['', '(file): is not JSON: syntax error'];
+        yield 'a list' => ['[]', '(file): must be a JSON object'];
+        yield 'cut off' => ['{"format": "mint', '(file): is not JSON: control character error, possibly incorrectly encoded'];
+        yield 'another encoding' => ["{\"a\": \"\xe9\"}", '(file): is not JSON: malformed UTF-8 characters, possibly incorrectly encoded'];
+        yield 'a key twice' => ['{"child": {"weight": 1, "height": 2, "weight": 3}}', 'child.weight: is given more than once'];
+        yield 'a key twice, once escaped' => ['{"a": [{"b": 1}, {"b": 1, "\u0062": 2}]}', 'a.1.b: is given more than once'];
+        yield 'too deep' => [str_repeat('[', 40) . str_repeat(']', 40), '(file): is not JSON: maximum stack depth exceeded'];
+        yield 'too large' => ['{"a": "' . str_repeat('x', JsonText::MAX_BYTES) . '"}', '(file): is larger than 1 MiB'];
+    }
+
+    #[DataProvider('brokenTexts')]
+    public function testRefusesText(string $text, string $complaint): void
+    {
+        $this->expectExceptionMessage($complaint);
+        $this->expectException(InvalidCase::class);
+        Reader::read($text);
+    }
+
+    public function testNamesEveryProblemAtOnce(): void
+    {
+        try {
+            Cases::read(Cases::REAR, ['child.weight' => 3, 'setup.twisted' => 'x', 'seat.colour' => 1]);
+            self::fail('not refused');
+        } catch (InvalidCase $e) {
+            self::assertSame(['child.weight', 'seat.colour', 'setup.twisted'], array_map(static fn(Problem $p): string => $p->path, $e->problems));
+        }
+    }
+
+    public function testLosesNoDigit(): void
+    {
+        $json = json_encode(Cases::json(Cases::REAR, ['setup.movement.side' => Cases::q(7777, 'mm')]), JSON_THROW_ON_ERROR);
+        $side = Reader::read(str_replace('7777', '25.40000000000000000001', $json))->setup?->movement->side;
+
+        self::assertSame('25.40000000000000000001', (string) $side?->value);
+        self::assertTrue($side?->isMoreThan(Length::of('25.4')));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function wholeCases(): iterable
+    {
+        foreach (Cases::GOOD as $name) {
+            yield $name => [$name, []];
+        }
+        yield 'limits with conditions' => [Cases::REAR, [
+            'seat.modes.rear_harness.weight_max' => [['value' => 40, 'unit' => 'lb', 'below' => true], ['value' => 30, 'unit' => 'lb', 'made_from' => '2022-01-01', 'made_to' => '2024-01-01', 'held_by' => 'lower_anchors']],
+            'seat.modes.rear_harness.age_min_months' => [['value' => 6, 'held_by' => 'belt']],
+            'setup.buckle_turns' => 1.5, 'child.born_on' => null, 'child.due_on' => '2026-12-24', 'recall_list.campaigns' => null,
+        ]];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('wholeCases')]
+    public function testReadsBackWhatItWrites(string $name, array $changes): void
+    {
+        $case = Cases::read($name, $changes);
+        $written = Writer::write($case);
+
+        self::assertEquals($case, Reader::read($written));
+        self::assertSame($written, Writer::write(Reader::read($written)));
+    }
+
+    /** A thousand broken files: each refused with a path, none crashes. Seeded, so that a failure can be repeated. */
+    public function testSurvivesBrokenFiles(): void
+    {
+        $random = new Randomizer(new Mt19937(20261010));
+        $good = json_encode(Cases::json(Cases::REAR), JSON_THROW_ON_ERROR);
+        $paths = self::paths(Cases::json(Cases::REAR));
+        $wrong = ['x', -1, 1e300, [[]], ['value' => 'x'], true, ['a' => ['b' => []]], "\u{202e}", 99_999_999_999];
+        $refused = 0;
+        for ($i = 0; $i < 1000; $i++) {
+            $case = Cases::json(Cases::REAR);
+            $path = $paths[$random->getInt(0, count($paths) - 1)];
+            CasePath::set($case, $path, json_decode(json_encode($wrong[$i % count($wrong)], JSON_THROW_ON_ERROR)));
+            $text = $i % 3 === 0 ? substr($good, 0, $random->getInt(0, strlen($good) - 1)) : json_encode($case, JSON_THROW_ON_ERROR);
+            try {
+                Reader::read($text);
+            } catch (InvalidCase $e) {
+                self::assertNotSame('', $e->problems[0]->path);
+                $refused++;
+            }
+        }
+        self::assertGreaterThan(850, $refused, 'most of them are broken beyond doubt');
+    }
+
+    /** @return list<string> */
+    public static function paths(mixed $value, string $prefix = ''): array
+    {
+        $paths = [];
+        foreach (is_object($value) || is_array($value) ? (array) $value : [] as $key => $child) {
+            $path = $prefix === '' ? (string) $key : "{$prefix}.{$key}";
+            array_push($paths, $path, ...self::paths($child, $path));
+        }
+
+        return $paths;
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\AssembleCase;
+use App\Models\Family;
+use App\Models\SeatModel;
+use App\Models\VehicleLayout;
+use App\Models\Visit;
+use App\Track;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class ArrivalTest extends FeatureTestCase
+{
+    public function testAFamilyGetsATicketAndACheckAChild(): void
+    {
+        $this->signedIn('ines')->post('/visits', self::form())->assertRedirect('/');
+        $visit = Visit::query()->orderByDesc('ticket')->with(['family', 'checks.facts', 'checks.visit.day.recallList'])->firstOrFail();
+        $case = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), Track::Found);
+
+        self::assertSame([9, 'Perrin', 'Halven Sound', 2], [$visit->ticket, $visit->family?->first_name, $visit->vehicle, $visit->checks->count()]);
+        self::assertSame(['A', 'B'], $visit->checks->pluck('letter')->all());
+        self::assertSame(['Ottermoor', 'OM-220', '2023-03'], [$case->seat?->maker, $case->seat?->model, (string) $case->seat?->madeOn]);
+        self::assertSame(['21 lb', '2L', 2018], [$case->child->weight?->show(), $case->setup?->position, $case->vehicle?->modelYear]);
+        self::assertNull($case->vehicle->positions[1]->belt ?? null, 'what was not looked at is unknown');
+    }
+
+    public function testASeatThatIsNotOnTheShelf(): void
+    {
+        $form = self::form();
+        $form['children'] = [['seat' => 'other', 'maker' => 'Selwick', 'model' => '', 'mode' => 'forward_harness', 'position' => '2R'] + $form['children'][0]];
+        $this->signedIn()->post('/visits', $form)->assertRedirect('/');
+        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.day.recallList'])->firstOrFail();
+        $check = $visit->checks[0] ?? self::fail('no check');
+
+        self::assertSame(['forward_harness'], array_keys(AssembleCase::read($check, Track::Found)->seat->modes ?? []));
+        $this->get("/checks/{$check->id}/found/child")->assertSee('Greatest weight for this mode');
+        $this->get("/checks/{$check->id}/found/label")->assertSee('Which model number stands on the label?');
+    }
+
+    public function testSentTwiceReceivedOnce(): void
+    {
+        $form = self::form();
+        $this->signedIn()->post('/visits', $form)->assertRedirect('/');
+        $this->post('/visits', $form)->assertRedirect('/');
+
+        self::assertSame(9, Visit::query()->count());
+    }
+
+    public function testWhatIsPersonalIsEncryptedAndApart(): void
+    {
+        $this->signedIn()->post('/visits', self::form());
+        $family = Family::query()->orderByDesc('id')->firstOrFail();
+        $stored = DB::table('families')->where('id', $family->id)->value('first_name');
+
+        self::assertSame('Perrin', $family->first_name);
+        self::assertIsString($stored);
+        self::assertStringNotContainsString('Perrin', $stored);
+        $family->delete();
+        $this->get('/')->assertOk()->assertDontSee('Perrin')->assertSee('A family');
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> changes, field, what to do */
+    public static function refused(): iterable
+    {
+        yield 'no name' => [['first_name' => ''], 'first_name', 'Enter the first name'];
+        yield 'no consent' => [['consent' => null], 'consent', 'Ask the family'];
+        yield 'no car' => [['vehicle' => ''], 'vehicle', 'Enter maker and model of the car.'];
+        yield 'no seat' => [['children.0.seat' => ''], 'children.0.seat', 'Choose the seat'];
+        yield 'no maker for a seat that is not on the shelf' => [['children.0.seat' => 'other'], 'children.0.maker', 'Enter the maker'];
+        yield 'weight in words' => [['children.0.weight' => 'heavy'], 'children.0.weight', 'is no number'];
+        yield 'an absurd weight' => [['children.0.weight' => '900'], 'children.0.weight', 'Must be 0 kg to 200 kg.'];
+        yield 'born tomorrow' => [['children.0.born_on' => '2099-01-01'], 'children.0.born_on', 'Lies after today'];
+        yield 'made on no day' => [['children.1.made_on' => '2023-02-30'], 'children.1.made_on', 'The calendar has no day'];
+        yield 'a place the car lacks' => [['children.0.position' => '3C'], 'children.0.position', 'The vehicle has no place 3C.'];
+        yield 'no child' => [['children' => []], 'children', 'required'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('refused')]
+    public function testBadInputKeepsWhatWasTyped(array $changes, string $field, string $toDo): void
+    {
+        $form = self::form();
+        foreach ($changes as $key => $value) {
+            data_set($form, $key, $value);
+        }
+        $this->signedIn()->from('/arrive')->post('/visits', $form)->assertRedirect('/arrive')->assertSessionHasErrors($field);
+        $errors = session('errors');
+        self::assertIsObject($errors);
+        self::assertStringContainsString($toDo, (string) $errors->first($field));
+        $this->get('/arrive')->assertSee(e('Nothing is lost.'), false)->assertSee($changes['vehicle'] ?? 'Halven Sound');
+        self::assertSame(8, Visit::query()->count());
+    }
+
+    public function testIntoTheLowestFreeBay(): void
+    {
+        $waiting = Visit::query()->where('ticket', 7)->firstOrFail();
+        Visit::query()->where('ticket', 4)->firstOrFail()->update(['left_at' => now()]);
+        $this->signedIn()->post("/visits/{$waiting->id}/bay")->assertRedirect('/');
+        $this->post("/visits/{$waiting->id}/bay")->assertRedirect('/');
+
+        self::assertSame(2, $waiting->refresh()->bay);
+    }
+
+    /** @return array{submission: string, first_name: string, contact: string, consent: string, vehicle: string, model_year: string, layout: int, children: list<array<string, mixed>>} */
+    private static function form(): array
+    {
+        $seat = SeatModel::query()->where('model', 'OM-220')->firstOrFail()->id;
+        $child = ['born_on' => '2025-08-01', 'weight' => '21', 'height' => '29 1/2', 'sex' => 'f', 'seat' => (string) $seat, 'maker' => '', 'model' => '', 'made_on' => '2023-03', 'mode' => 'rear_harness', 'position' => '2L'];
+
+        return [
+            'submission' => Str::uuid7()->toString(),
+            'first_name' => 'Perrin',
+            'contact' => '',
+            'consent' => '1',
+            'vehicle' => 'Halven Sound',
+            'model_year' => '2018',
+            'layout' => VehicleLayout::query()->orderBy('id')->firstOrFail()->id,
+            'children' => [$child, ['position' => '2R', 'born_on' => ''] + $child],
+        ];
+    }
+}

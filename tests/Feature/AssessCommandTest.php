@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The command line as others call it: a process of its own, without a database. */
+final class AssessCommandTest extends TestCase
+{
+    public function testAFile(): void
+    {
+        [$code, $out, $err] = self::run_(['tests/Golden/cases/rear-good.json'], null);
+        self::assertSame(2, $code);
+        self::assertSame('', $out);
+        self::assertStringContainsString('case: is not a key of this format', $err);
+
+        [$code, $out, $err] = self::run_(['-'], self::case('rear-good'));
+        self::assertSame([0, ''], [$code, $err]);
+        $answer = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertIsArray($answer);
+        self::assertSame(['mint-buckle/assessment', 1, '2026.1', 'good_to_ride', []], [$answer['format'], $answer['version'], $answer['rulebook'], $answer['verdict'], $answer['findings']]);
+    }
+
+    public function testNoFile(): void
+    {
+        self::assertSame([2, '', "(file): cannot be read: /no/such/file\n"], self::run_(['/no/such/file'], null));
+        self::assertSame(2, self::run_(['tests'], null)[0]);
+    }
+
+    public function testEveryErrorOnALineOfItsOwn(): void
+    {
+        [$code, , $err] = self::run_(['-'], '{"format": "x", "version": 1, "today": "2026-13-01", "practice": "us", "child": {"weight": {"value": -1, "unit": "kg"}}}');
+        self::assertSame([2, ['format: must be mint-buckle/case', 'today: the calendar has no day 2026-13-1', 'child.weight: must be 0 kg to 200 kg', '']], [$code, explode("\n", $err)]);
+    }
+
+    public function testLines(): void
+    {
+        [$code, $out] = self::run_(['--lines', '-'], self::case('rear-good') . "\n\n{\n" . self::case('expired') . "\n\"\xff\"");
+        $answers = array_map(static fn(string $line): mixed => json_decode($line, true, 64, JSON_THROW_ON_ERROR), explode("\n", trim($out)));
+
+        self::assertSame(0, $code);
+        self::assertSame(['good_to_ride', null, null, 'do_not_use', null], array_map(static fn(mixed $a): mixed => is_array($a) ? $a['verdict'] ?? null : 'x', $answers));
+        self::assertSame(['errors' => [['path' => '(file)', 'message' => 'is not JSON: syntax error']]], $answers[1]);
+    }
+
+    private static function case(string $name): string
+    {
+        $file = json_decode((string) file_get_contents(dirname(__DIR__) . "/Golden/cases/{$name}.json"), false, 64, JSON_THROW_ON_ERROR);
+        assert(is_object($file) && isset($file->case));
+
+        return json_encode($file->case, JSON_THROW_ON_ERROR);
+    }
+
+    /**
+     * @param list<string> $arguments
+     * @return array{int|null, string, string}
+     */
+    private static function run_(array $arguments, ?string $input): array
+    {
+        $process = new Process([PHP_BINARY, 'artisan', 'buckle:assess', ...$arguments], dirname(__DIR__, 2), ['DB_PORT' => '1', 'DB_PASSWORD' => 'none'], $input);
+        $process->run();
+
+        return [$process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];
+    }
+}

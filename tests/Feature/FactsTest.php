@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\AssembleCase;
+use App\Models\Fact;
+use App\Models\User;
+use App\Track;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Rulebook;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class FactsTest extends FeatureTestCase
+{
+    public function testOneAnswerIsOneFactWithItsAuthor(): void
+    {
+        $check = self::check(3);
+        $before = $check->facts()->count();
+        $this->signedIn('odalys')->answer($check, 'setup.movement.side', ['amount' => '1 1/2', 'unit' => 'in'])->assertOk();
+        $fact = $check->facts()->get()->last();
+
+        self::assertSame($before + 1, $check->facts()->count());
+        self::assertNotNull($fact);
+        self::assertSame(['setup.movement.side', Track::Left, 'Odalys'], [$fact->key, $fact->track, User::query()->findOrFail($fact->recorded_by)->name]);
+        self::assertEquals((object) ['value' => 1.5, 'unit' => 'in'], $fact->value);
+    }
+
+    public function testTheSameFactArrivingTwiceIsStoredOnce(): void
+    {
+        $check = self::check(3);
+        $id = Str::uuid7()->toString();
+        $before = $check->facts()->count();
+        $this->signedIn()->answer($check, 'setup.twisted', ['answer' => 'no'], id: $id)->assertOk();
+        $this->answer($check, 'setup.twisted', ['answer' => 'yes'], id: $id)->assertOk();
+
+        self::assertSame($before + 1, $check->facts()->count());
+        self::assertFalse(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->twisted);
+    }
+
+    public function testFactsCannotBeChanged(): void
+    {
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessage('facts are append-only');
+        DB::table('facts')->limit(1)->update(['key' => 'x']);
+    }
+
+    public function testFactsCannotBeDeleted(): void
+    {
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessage('facts are append-only');
+        Fact::query()->firstOrFail()->delete();
+    }
+
+    public function testFoundStaysWhatItWasWhileLeftMovesOn(): void
+    {
+        $check = self::check(3);
+        $this->signedIn()->answer($check, 'setup.harness.slot', ['answer' => '2'])->assertOk()->assertSee('data-corrected="harness.height"', false);
+        $check->unsetRelation('facts');
+
+        self::assertSame(3, AssembleCase::read($check, Track::Found)->setup?->harness->slot);
+        self::assertSame(2, AssembleCase::read($check, Track::Left)->setup?->harness->slot);
+        self::assertSame(Verdict::FixFirst, Assessor::assess(AssembleCase::read($check, Track::Found), Rulebook::current())->verdict);
+    }
+
+    public function testTheSlipAnswersAtOnce(): void
+    {
+        $check = self::check(3);
+        $this->signedIn()->answer($check, 'setup.movement.side', ['amount' => '40', 'unit' => 'mm'])
+            ->assertOk()
+            ->assertDontSee('<html', false)
+            ->assertSee('data-code="measure.loose"', false)
+            ->assertSee('The seat moves 40 mm from side to side; no more than 25.4 mm is allowed.')
+            ->assertSee('data-try="side-4"', false);
+    }
+
+    public function testWithoutScriptsTheWholePageComesBack(): void
+    {
+        $check = self::check(3);
+        $this->signedIn()->answer($check, 'setup.twisted', ['answer' => 'yes'], htmx: false)->assertRedirect("/checks/{$check->id}/left/measure");
+        $this->get("/checks/{$check->id}/left/measure")->assertOk()->assertSee('data-code="secure.twist"', false);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> key, answer, what to do */
+    public static function refused(): iterable
+    {
+        yield 'no number' => ['setup.movement.side', ['amount' => 'a lot', 'unit' => 'in'], '"a lot" is no number. Enter it like 12, 12.5 or 1 1/2.'];
+        yield 'nothing measured' => ['setup.movement.side', ['amount' => ''], 'Enter what you measured.'];
+        yield 'negative' => ['setup.movement.side', ['amount' => '-3', 'unit' => 'mm'], 'must be 0 mm to 5000 mm'];
+        yield 'too far' => ['setup.movement.side', ['amount' => '900', 'unit' => 'in'], 'must be 0 mm to 5000 mm'];
+        yield 'a unit there is not' => ['setup.movement.side', ['amount' => '3', 'unit' => 'hands'], 'must be one of mm, cm, in'];
+        yield 'neither yes nor no' => ['setup.twisted', ['answer' => 'maybe'], 'Choose yes or no.'];
+        yield 'a slot the seat lacks' => ['setup.harness.slot', ['answer' => '9'], 'the seat has 5 slots'];
+        yield 'a place the car lacks' => ['setup.position', ['answer' => '3C'], 'the vehicle has no place 3C'];
+        yield 'a day there is not' => ['seat.made_on', ['answer' => '2023-02-30'], 'the calendar has no day'];
+        yield 'a date written another way' => ['seat.made_on', ['answer' => '14/3/2023'], 'give a date as YYYY, YYYY-MM or YYYY-MM-DD'];
+        yield 'no fact of the check' => ['today', ['answer' => '2020-01-01'], 'This is not a fact of the check.'];
+        yield 'an empty list' => ['seat.history.damage', ['lines' => "  \n"], 'Write one thing a line'];
+        yield 'no choice' => ['setup.lock', [], 'Choose at least one'];
+        yield 'a part without a name' => ['seat.history.extras', ['answer' => 'no', 'name' => ' '], 'Say what it is'];
+    }
+
+    /** @param array<string, mixed> $answer */
+    #[DataProvider('refused')]
+    public function testBadInputKeepsWhatWasTypedAndSaysWhatToDo(string $key, array $answer, string $toDo): void
+    {
+        $check = self::check(3);
+        $before = $check->facts()->count();
+        $response = $this->signedIn()->answer($check, $key, $answer)->assertStatus(422);
+
+        self::assertStringContainsString($toDo, html_entity_decode((string) $response->getContent(), ENT_QUOTES));
+        self::assertSame($before, $check->facts()->count());
+        if (is_string($answer['amount'] ?? null) && $answer['amount'] !== '') {
+            $response->assertSee('value="' . e($answer['amount']) . '"', false);
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, mixed}> */
+    public static function accepted(): iterable
+    {
+        yield 'a half' => ['setup.movement.side', ['amount' => '½', 'unit' => 'in'], (object) ['value' => 0.5, 'unit' => 'in']];
+        yield 'a decimal comma' => ['child.weight', ['amount' => '9,5', 'unit' => 'kg'], (object) ['value' => 9.5, 'unit' => 'kg']];
+        yield 'per cent' => ['setup.base_on_cushion', ['answer' => '85'], 0.85];
+        yield 'two locks' => ['setup.lock', ['answers' => ['retractor', 'latch_plate']], ['retractor', 'latch_plate']];
+        yield 'none of these' => ['setup.lock', ['answer' => 'nothing'], []];
+        yield 'two damages' => ['seat.history.damage', ['lines' => "crack\r\n\r\nfrayed strap"], ['crack', 'frayed strap']];
+        yield 'an extra' => ['seat.history.extras', ['name' => 'mirror', 'answer' => 'no'], [(object) ['name' => 'mirror', 'approved' => false]]];
+        yield 'slots read by hand' => ['seat.slots', ['lines' => "8\n9 1/2\n11", 'unit' => 'in'], [(object) ['height' => (object) ['value' => 8, 'unit' => 'in']], (object) ['height' => (object) ['value' => 9.5, 'unit' => 'in']], (object) ['height' => (object) ['value' => 11, 'unit' => 'in']]]];
+        yield 'back to unknown' => ['setup.twisted', ['answer' => 'unknown'], null];
+        yield 'a signature is the one who signs' => ['handover.checker', ['answer' => 'sign'], 'wren'];
+    }
+
+    /** @param array<string, mixed> $answer */
+    #[DataProvider('accepted')]
+    public function testReadsAnswersAsPeopleWriteThem(string $key, array $answer, mixed $expected): void
+    {
+        $check = self::check(3);
+        $this->signedIn()->answer($check, $key, $answer)->assertOk();
+        $value = $check->facts()->get()->last()?->value;
+        self::assertEquals($expected, $key === 'handover.checker' && is_object($value) ? ($value->id ?? null) : $value);
+    }
+
+    public function testASignedCheckStaysAsItIs(): void
+    {
+        $check = self::check(1);
+        $before = $check->facts()->count();
+        $this->signedIn()->answer($check, 'setup.twisted', ['answer' => 'yes'])->assertStatus(422);
+        self::assertSame($before, $check->facts()->count());
+    }
+
+    public function testNobodyWhoIsNotSignedIn(): void
+    {
+        $this->answer(self::check(3), 'setup.twisted', ['answer' => 'yes'])->assertRedirect('/sign-in');
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Check;
+use App\Models\User;
+use App\Track;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The application on its own test database, with the demo in it. */
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    /** Artisan runs for real: no mocks in these tests. */
+    public $mockConsoleOutput = false;
+
+    protected bool $seed = true;
+
+    public function createApplication(): Application
+    {
+        $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
+        assert($app instanceof Application);
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    protected function signedIn(string $login = 'wren'): static
+    {
+        return $this->actingAs(User::query()->where('login', $login)->firstOrFail());
+    }
+
+    protected static function check(int $ticket, string $letter = 'A'): Check
+    {
+        return Check::query()->where('letter', $letter)->whereHas('visit', static fn($visit) => $visit->where('ticket', $ticket))->firstOrFail();
+    }
+
+    /**
+     * @param array<string, mixed> $answer
+     * @return TestResponse<Response>
+     */
+    protected function answer(Check $check, string $key, array $answer, Track $track = Track::Left, ?string $id = null, string $station = 'measure', bool $htmx = true): TestResponse
+    {
+        return $this->post("/checks/{$check->id}/facts/{$station}", ['id' => $id ?? Str::uuid7()->toString(), 'key' => $key, 'track' => $track->value] + $answer, $htmx ? ['HX-Request' => 'true'] : []);
+    }
+}

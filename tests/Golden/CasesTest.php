@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Golden;
+
+use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\Finding\AssessmentWriter;
+use MintBuckle\Core\Rulebook;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use stdClass;
+
+/**
+ * Whole checked cases. cases/ holds what must be true of each; assessments/ the whole answer as it was last reviewed.
+ * After a wanted change: UPDATE_GOLDEN=1 vendor/bin/phpunit tests/Golden, then read the diff.
+ */
+final class CasesTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function files(): iterable
+    {
+        foreach (glob(__DIR__ . '/cases/*.json') ?: [] as $file) {
+            yield basename($file, '.json') => [$file];
+        }
+    }
+
+    #[DataProvider('files')]
+    public function testWhatMustBeTrue(string $file): void
+    {
+        [$answer, $expect] = self::answer($file);
+        $codes = array_column($answer['findings'], 'code');
+
+        self::assertSame($expect->verdict, $answer['verdict']);
+        self::assertSame([], array_diff($expect->must, $codes), 'missing');
+        self::assertSame([], array_intersect($expect->must_not, $codes), 'forbidden');
+        if ($expect->exact) {
+            self::assertEqualsCanonicalizing($expect->must, $codes);
+        }
+        foreach (get_object_vars($expect->computed) as $path => $value) {
+            self::assertComputed($value, $answer['computed'], $path);
+        }
+    }
+
+    #[DataProvider('files')]
+    public function testWholeAnswerAsReviewed(string $file): void
+    {
+        [$answer] = self::answer($file);
+        $golden = __DIR__ . '/assessments/' . basename($file);
+        $written = json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+        if (getenv('UPDATE_GOLDEN') === '1') {
+            file_put_contents($golden, $written);
+        }
+        self::assertStringEqualsFile($golden, $written);
+    }
+
+    /** @param array<string, mixed> $computed */
+    private static function assertComputed(mixed $expected, array $computed, string $path): void
+    {
+        $value = $computed;
+        foreach (explode('.', $path) as $key) {
+            self::assertIsArray($value);
+            $value = $value[$key] ?? null;
+        }
+        if ($expected instanceof stdClass) {
+            self::assertIsArray($value);
+            self::assertSame($expected->unit, $value['unit']);
+            self::assertEqualsWithDelta($expected->value, $value['value'], is_float($expected->within) ? $expected->within : 0.0);
+        } else {
+            self::assertSame($expected, $value);
+        }
+    }
+
+    /** @return array{array{verdict: string, findings: list<array{code: string}>, computed: array<string, mixed>}, object{verdict: string, must: list<string>, must_not: list<string>, exact: bool, computed: stdClass}} */
+    private static function answer(string $file): array
+    {
+        /** @var object{case: stdClass, expect: object{verdict: string, must: list<string>, must_not: list<string>, exact: bool, computed: stdClass}} $whole */
+        $whole = json_decode((string) file_get_contents($file), false, 64, JSON_THROW_ON_ERROR);
+        /** @var array{verdict: string, findings: list<array{code: string}>, computed: array<string, mixed>} $answer */
+        $answer = AssessmentWriter::toArray(Assessor::assess(Reader::fromObject($whole->case), Rulebook::current()));
+
+        return [$answer, $whole->expect];
+    }
+}
