@@ -43,26 +43,40 @@ final readonly class AskedRows
     /** @return array{list<AskedRow>, list<AskedRow>} */
     public function at(Station $station): array
     {
-        $asked = array_map(static fn(Question $q): string => self::STAND_INS[$q->path] ?? $q->path, $this->assessment->questions);
+        $asked = $this->askedAt(null);
+        $askedHere = $this->askedAt($station);
         $rows = [];
         $more = [];
-        foreach (Catalogue::standard()->at($station) as $askable) {
+        foreach (Catalogue::standard()->all as $askable) {
+            $atHome = $askable->station === $station;
             foreach ($this->paths($askable, $asked) as $path) {
                 if (in_array($path, self::TRIES, true) && $this->situation->isHarness()) {
                     continue;
                 }
-                $isAsked = in_array($path, $asked, true);
                 $value = CasePath::get($this->raw, $path);
-                $row = AskedRow::of($askable, $path, $this->case, $value, $isAsked, $this->foundOf($path, $value));
-                if ($isAsked || ($value !== null && $askable->kind !== AnswerKind::Elsewhere) || in_array($path, self::ALWAYS, true)) {
+                $row = AskedRow::of($askable, $path, $this->case, $value, in_array($path, $asked, true), $this->foundOf($path, $value));
+                if (in_array($path, $askedHere, true) || ($atHome && $this->isShown($row))) {
                     $rows[] = $row;
-                } elseif ($this->mayBeNoted($askable)) {
+                } elseif ($atHome && $this->mayBeNoted($askable)) {
                     $more[] = $row;
                 }
             }
         }
 
         return [$rows, $more];
+    }
+
+    /** @return list<string> paths that the rules of a station still need; of every station when none is named */
+    private function askedAt(?Station $station): array
+    {
+        $questions = $station === null ? $this->assessment->questions : $this->assessment->questionsAt($station);
+
+        return array_map(static fn(Question $q): string => self::STAND_INS[$q->path] ?? $q->path, $questions);
+    }
+
+    private function isShown(AskedRow $row): bool
+    {
+        return $row->asked || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere) || in_array($row->path, self::ALWAYS, true);
     }
 
     /**

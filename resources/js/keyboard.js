@@ -3,7 +3,8 @@ const ANSWERS = { y: 'yes', n: 'no' };
 /** 1–8 stations, [ ] back and on, y n answer the next question, m new try, t found or left. Never while something is typed. */
 export function keyboard() {
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, select, textarea')) {
+        const typing = event.target instanceof Element && event.target.closest('input:not([type="checkbox"], [type="radio"]), select, textarea');
+        if (event.ctrlKey || event.metaKey || event.altKey || typing) {
             return;
         }
         const target = find(event.key);

@@ -1,7 +1,7 @@
 @props(['finding', 'link' => null])
 @php($state = ['stop' => 'do_not_use', 'fix' => 'fix_first', 'ask' => 'not_finished', 'advise' => 'good_to_ride'][$finding->severity->value])
 <article {{ $attributes->class(['finding', 'finding-' . $finding->severity->value]) }} data-code="{{ $finding->code->value }}">
-    <h4><x-buckle-mark :state="$state" :size="26" /><span>{{ $finding->severity->title() }}</span></h4>
+    <h3><x-buckle-mark :state="$state" :size="26" /><span>{{ $finding->severity->title() }}</span></h3>
     <p class="message">{{ $finding->message }}</p>
     <p class="remedy">{{ $finding->remedy }}</p>
     <details class="source">

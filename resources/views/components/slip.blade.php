@@ -15,7 +15,7 @@
         @foreach (MintBuckle\Core\Finding\Station::cases() as $station)
             @continue($page->assessment->findingsAt($station) === [])
             <section>
-                <h3><a href="{{ $page->link(station: $station) }}">{{ $station->title() }}</a></h3>
+                <h2><a href="{{ $page->link(station: $station) }}">{{ $station->title() }}</a></h2>
                 @foreach ($page->assessment->findingsAt($station) as $finding)
                     <x-finding :finding="$finding" />
                 @endforeach
@@ -23,7 +23,7 @@
         @endforeach
         @if ($page->corrected !== [])
             <section class="corrected">
-                <h3>Put right</h3>
+                <h2>Put right</h2>
                 @foreach ($page->corrected as $finding)
                     <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>Found: {{ $finding->message }}</span></p>
                 @endforeach

@@ -1,7 +1,9 @@
 @inject('units', App\Units::class)
-<form method="post" action="{{ route('units') }}" class="switch" role="group" aria-label="Units">
+<form method="post" action="{{ route('units') }}">
     @csrf
-    @foreach (App\Units::cases() as $choice)
-        <button name="units" value="{{ $choice->value }}" @class(['on' => $choice === $units]) aria-pressed="{{ $choice === $units ? 'true' : 'false' }}">{{ $choice->title() }}</button>
-    @endforeach
+    <div class="switch" role="group" aria-label="Units">
+        @foreach (App\Units::cases() as $choice)
+            <button name="units" value="{{ $choice->value }}" @class(['on' => $choice === $units]) aria-pressed="{{ $choice === $units ? 'true' : 'false' }}">{{ $choice->title() }}</button>
+        @endforeach
+    </div>
 </form>

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverSelect;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/**
+ * The whole line as a technician walks it: a family arrives, its car, child and seat are entered, label, movement and harness are
+ * looked at, the slip judges, the mistakes are put right and measured again, the family leaves with its sheet.
+ */
+final class WholeLineTest extends BrowserTestCase
+{
+    private const FOUND = [
+        // station => [path, answer, ...]; answers are pressed, amounts are typed
+        'label' => [['seat.label_readable', 'yes'], ['seat.registered', 'yes']],
+        'history' => [['seat.history.known', 'yes'], ['seat.history.crash', 'no'], ['seat.history.damage', 'nothing'], ['seat.history.altered', 'no'], ['seat.history.parts_missing', 'nothing'], ['seat.history.extras', 'nothing']],
+        'child' => [['child.shoulder_height', '270'], ['setup.head_to_shell_top', '75']],
+        'place' => [['vehicle.positions.1.taken', 'no'], ['vehicle.positions.1.side_facing', 'no'], ['vehicle.positions.1.airbag', 'no'], ['vehicle.positions.1.lower_anchors', 'yes'], ['setup.front_contact', 'none']],
+        'secure' => [['setup.held_by', 'belt'], ['setup.belt_path', 'rear'], ['setup.lock', ['retractor']], ['vehicle.positions.1.belt', 'lap_shoulder'], ['vehicle.positions.1.retractor', 'switchable'], ['vehicle.positions.1.inflatable_belt', 'no'], ['setup.twisted', 'no']],
+    ];
+
+    private const MEASURED = [['setup.movement.at_belt_path', 'yes'], ['setup.level_ground', 'yes'], ['setup.indicator', 'in'], ['setup.recline_setting', '2'], ['setup.overhang', '0'], ['setup.tether.used', 'no'], ['setup.wedge', 'none']];
+
+    private const BUCKLED = [['setup.harness.buckled', 'yes'], ['setup.harness.slot', '3'], ['setup.harness.tightness.test', 'pinch'], ['setup.harness.tightness.passes', 'no'], ['setup.harness.clip', 'low'], ['setup.harness.crotch.under_child', 'no'], ['setup.harness.crotch.slot', '1'], ['setup.harness.too_tight', 'no'], ['setup.harness.twisted', 'no'], ['setup.harness.slouch', 'no'], ['setup.harness.coat', 'no'], ['setup.harness.padding', 'no']];
+
+    /** @return iterable<string, array{int, int, bool, string}> */
+    public static function sizes(): iterable
+    {
+        yield 'desk 1280 x 800' => [1280, 800, false, 'Aster'];
+        yield 'phone 390 x 844' => [390, 844, true, 'Linden'];
+    }
+
+    #[DataProvider('sizes')]
+    public function testFromArrivalToTheSheet(int $width, int $height, bool $phone, string $family): void
+    {
+        self::viewport($width, $height, $phone);
+        self::signIn('wren');
+        self::metric();
+        $ticket = $this->arrive($family);
+
+        // As found: from the yard into the check, station by station.
+        self::press("[data-ticket='{$ticket}'] .visit footer button, [data-ticket='{$ticket}'] footer button");
+        self::waitFor("[data-ticket='{$ticket}'] footer a");
+        self::press("[data-ticket='{$ticket}'] .check-link");
+        self::waitFor('[data-station="label"]');
+        self::assertNotNull(self::one('[data-drawing="label"] [data-made]'));
+        self::assertCount(1, self::all('[data-drawing="label"] [data-blur]'), 'a month without its day is a blur');
+        foreach (self::FOUND as $station => $answers) {
+            self::station($station);
+            array_map(self::answer(...), $answers);
+            self::assertStationMark($station, 'good_to_ride');
+        }
+        $this->measureAndBuckleAsFound();
+
+        // Put right: fresh facts on the other track, the record of what was found stays.
+        self::press('[data-track="left"]');
+        self::waitFor('[data-track="left"].on');
+        self::station('measure');
+        self::measure('side', '30', false);
+        self::assertVerdict('fix_first');
+        self::measure('side', '12', true);
+        self::assertSame(['no', 'no', 'yes'], array_map(static fn($dot): ?string => $dot->getAttribute('data-within'), self::all('[data-try^="side-"]')), 'every try stays on the gauge');
+        self::station('buckle');
+        self::answer(['setup.harness.slot', '2']);
+        self::assertNotNull(self::waitFor('[data-drawing="buckle"] .slot.in-use[data-slot="2"]'));
+        self::answer(['setup.harness.tightness.passes', 'yes']);
+        self::assertNotNull(self::waitFor('[data-drawing="buckle"] [data-tight="true"]'));
+        self::press('[data-drawing="buckle"] [data-slot="2"] .reach');
+        self::answer(['setup.harness.clip', 'armpit']);
+        self::assertNotNull(self::waitFor('[data-drawing="buckle"] [data-clip="right"]'));
+        self::assertVerdict('not_finished');
+        self::assertCount(4, self::all('[data-corrected]'));
+        $this->handOver();
+
+        self::press('.steps .press');
+        self::waitFor('main.sheet');
+        self::assertStringContainsString('Child A: Good to ride', self::one('.sheet-child h2')->getText());
+        self::assertStringContainsString('The seat moves 38 mm from side to side; no more than 25.4 mm is allowed.', self::one('.sheet-child')->getText());
+        self::press('.sheet-tools form button');
+        self::waitFor('.notice');
+        self::assertStringContainsString('has left', self::one('main')->getText());
+        self::open('/');
+        self::assertSame('good_to_ride', self::one("[data-ticket='{$ticket}'] .buckle-mark")->getAttribute('class') === 'buckle-mark buckle-mark-good_to_ride' ? 'good_to_ride' : 'not');
+    }
+
+    private function measureAndBuckleAsFound(): void
+    {
+        self::station('measure');
+        array_map(self::answer(...), self::MEASURED);
+        self::measure('front', '6', true);
+        self::measure('side', '38', false);
+        self::assertSame('fix_first', self::one('.verdict')->getAttribute('data-verdict'));
+        self::assertStringContainsString('38 mm', self::one('[data-code="measure.loose"]')->getText());
+
+        self::station('buckle');
+        array_map(self::answer(...), self::BUCKLED);
+        self::assertNotNull(self::waitFor('[data-drawing="buckle"] .slot.in-use[data-slot="3"]'));
+        self::assertNotNull(self::one('[data-drawing="buckle"] .slot.right[data-slot="2"]'));
+        self::assertNotNull(self::one('[data-drawing="buckle"] [data-clip="wrong"]'));
+        self::assertNotNull(self::one('[data-drawing="buckle"] [data-tight="false"]'));
+        self::assertEqualsCanonicalizing(
+            ['measure.loose', 'harness.height', 'harness.slack', 'harness.clip'],
+            array_map(static fn($f): ?string => $f->getAttribute('data-code'), self::all('.finding')),
+        );
+        self::assertStringContainsString('Move the straps to slot 2', self::one('[data-code="harness.height"]')->getText());
+    }
+
+    private function handOver(): void
+    {
+        self::station('handover');
+        self::answer(['handover.shown_back', 'yes']);
+        self::answer(['handover.technician', 'sign']);
+        self::answer(['handover.checker', 'sign']);
+        self::assertNotNull(self::waitFor('[data-code="handover.checker_same"]'), 'the second signer is somebody else');
+        $here = self::$driver->getCurrentURL();
+        self::signIn('odalys');
+        self::metric();
+        self::$driver->get($here);
+        self::waitFor('[data-station="handover"]');
+        self::answer(['handover.checker', 'sign']);
+        self::assertVerdict('good_to_ride');
+    }
+
+    private function arrive(string $family): int
+    {
+        self::press('.page-top .press');
+        self::waitFor('main.arrive');
+        self::one('#f-first_name')->sendKeys($family);
+        self::one('#f-vehicle')->sendKeys('Halven Sound');
+        self::one('#f-model_year')->sendKeys('2018');
+        self::press('[name="layout"]');
+        self::press('[name="consent"]');
+        self::$driver->executeScript('document.getElementById("f-children-0-born_on").value = arguments[0];', [date('Y-m-d', strtotime('-15 months'))]);
+        self::one('#f-children-0-weight')->sendKeys('9,5');
+        self::one('#f-children-0-height')->sendKeys('750');
+        (new WebDriverSelect(self::one('#f-children-0-seat')))->selectByVisibleText('Ottermoor OM-220 Haven');
+        self::one('#f-children-0-made_on')->sendKeys('2023-03');
+        self::press('[name="children[0][mode]"][value="rear_harness"]');
+
+        // One thing forgotten: nothing that was typed is lost.
+        self::press('.actions .press');
+        self::waitFor('.notice.problem');
+        self::assertSame([$family, '9,5'], [self::one('#f-first_name')->getAttribute('value'), self::one('#f-children-0-weight')->getAttribute('value')]);
+        (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText('Second row left');
+        self::press('.actions .press');
+        self::waitFor('main.yard .notice');
+        foreach (self::all('.visit') as $card) {
+            if (str_contains($card->getText(), $family)) {
+                return (int) $card->getAttribute('data-ticket');
+            }
+        }
+        self::fail("{$family} is not in the yard");
+    }
+
+    private static function metric(): void
+    {
+        self::open('/');
+        self::press('.head [value="metric"]');
+        self::waitFor('.head [value="metric"].on');
+    }
+
+    private static function station(string $station): void
+    {
+        self::press(".strap a[href$='/{$station}']");
+        self::waitFor("#check[data-station='{$station}']");
+    }
+
+    /** @param array{string, string|list<string>} $fact */
+    private static function answer(array $fact): void
+    {
+        [$path, $answer] = $fact;
+        $form = ".station [data-path='{$path}']";
+        $number = $form . ' input[name="amount"]';
+        $id = self::waitFor("{$form} input[name='id']")->getAttribute('value');
+        if (is_array($answer)) {
+            array_map(static fn(string $one) => self::press("{$form} input[value='{$one}']"), $answer);
+            self::press("{$form} .keep");
+        } elseif (self::all($number) !== []) {
+            self::one($number)->clear()->sendKeys($answer);
+            self::press("{$form} .keep");
+        } else {
+            self::press("{$form} button[name='answer'][value='{$answer}']");
+        }
+        self::swapped("{$form} input[name='id']", $id);
+    }
+
+    private static function measure(string $direction, string $amount, bool $within): void
+    {
+        $tries = count(self::all("[data-try^='{$direction}-']"));
+        self::one('#try-amount')->clear()->sendKeys($amount);
+        self::press("#new-try button[value='setup.movement.{$direction}']");
+        $dot = self::waitFor("[data-try='{$direction}-" . ($tries + 1) . "']");
+        self::assertSame($within ? 'yes' : 'no', $dot->getAttribute('data-within'));
+    }
+
+    /** Waits until the answer has come back: the form has a new id for its next fact. */
+    private static function swapped(string $css, ?string $before): void
+    {
+        self::$driver->wait(10, 50)->until(
+            static fn(): bool => self::$driver->executeScript('return document.querySelector(arguments[0])?.value ?? "";', [$css]) !== $before,
+            "no answer for {$css}",
+        );
+    }
+
+    private static function assertStationMark(string $station, string $verdict): void
+    {
+        self::assertSame($verdict, self::one(".strap a[href$='/{$station}']")->getAttribute('data-verdict'), $station . ': ' . implode(' | ', array_map(static fn($e): string => $e->getText(), self::$driver->findElements(WebDriverBy::cssSelector('.finding .message, .row-fact.asked legend')))));
+    }
+
+    private static function assertVerdict(string $verdict): void
+    {
+        $words = ['good_to_ride' => 'Good to ride', 'fix_first' => 'Fix first', 'not_finished' => 'Not finished', 'do_not_use' => 'Do not use'];
+        self::waitFor(".verdict[data-verdict='{$verdict}']");
+        self::assertStringContainsString($words[$verdict], self::one('.verdict')->getText());
+    }
+}
