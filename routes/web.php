@@ -12,6 +12,8 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\UnitsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\YardController;
+use App\Models\Day;
+use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -29,6 +31,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
     Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
     Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->name('visits.departure');
+
+    // What bin/bench answer compares with: one query, one line of Blade.
+    Route::get('/bare', static fn(): View => view('pages.bare', ['day' => Day::current()]));
 
     Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
     Route::get('/checks/{check}/{track}/{station}', [CheckController::class, 'show'])->name('checks.show');

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\FactLog;
 use App\Models\Check;
-use App\Models\Fact;
 use App\Track;
-use Illuminate\Support\Collection;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
@@ -26,19 +25,11 @@ final readonly class AssembleCase
     public static function of(Check $check, Track $track): stdClass
     {
         $case = self::settings($check);
-        foreach (self::facts($check, $track) as $fact) {
-            CasePath::set($case, $fact->key, $fact->value);
+        foreach (FactLog::of($check, $track)->entries as $entry) {
+            CasePath::set($case, $entry['key'], FactLog::decode($entry['json']));
         }
 
         return $case;
-    }
-
-    /** @return Collection<int, Fact> the facts of a track, oldest first; those found come before those left */
-    public static function facts(Check $check, Track $track): Collection
-    {
-        $of = static fn(Track $track): Collection => $check->facts->where('track', $track)->toBase();
-
-        return $track === Track::Found ? $of(Track::Found)->values() : $of(Track::Found)->concat($of(Track::Left))->values();
     }
 
     private static function settings(Check $check): stdClass

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use App\Models\Fact;
-use App\Track;
-use Illuminate\Support\Collection;
+use App\FactLog;
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\CasePath;
@@ -30,14 +28,12 @@ final readonly class AskedRows
 
     private const ALWAYS = ['handover.shown_back', 'handover.technician', 'handover.checker', 'setup.mode', 'setup.position'];
 
-    /** @param Collection<int, Fact> $facts */
     public function __construct(
         private stdClass $raw,
         private CaseFile $case,
         private Situation $situation,
         private Assessment $assessment,
-        private Collection $facts,
-        private Track $track,
+        private FactLog $facts,
     ) {}
 
     /** @return array{list<AskedRow>, list<AskedRow>} */
@@ -54,7 +50,7 @@ final readonly class AskedRows
                     continue;
                 }
                 $value = CasePath::get($this->raw, $path);
-                $row = AskedRow::of($askable, $path, $this->case, $value, in_array($path, $asked, true), $this->foundOf($path, $value));
+                $row = AskedRow::of($askable, $path, $this->case, $value, in_array($path, $asked, true), $this->facts->foundBefore($path));
                 if (in_array($path, $askedHere, true) || ($atHome && $this->isShown($row))) {
                     $rows[] = $row;
                 } elseif ($atHome && $this->mayBeNoted($askable)) {
@@ -85,7 +81,7 @@ final readonly class AskedRows
      */
     private function paths(Askable $askable, array $asked): array
     {
-        if (! str_contains($askable->path, '*')) {
+        if (! $askable->hasStar()) {
             return [$askable->path];
         }
         $inUse = match (true) {
@@ -95,17 +91,6 @@ final readonly class AskedRows
         };
 
         return array_values(array_unique([...$inUse, ...($askable->kind === AnswerKind::Signature ? [] : array_filter($asked, $askable->matches(...)))]));
-    }
-
-    /** What was found, where the left track has changed it. */
-    private function foundOf(string $path, mixed $value): mixed
-    {
-        if ($this->track === Track::Found) {
-            return null;
-        }
-        $found = $this->facts->last(static fn(Fact $f): bool => $f->track === Track::Found && $f->key === $path)?->value;
-
-        return json_encode($found) === json_encode($value) ? null : $found;
     }
 
     private function mayBeNoted(Askable $askable): bool

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\AssembleCase;
+use App\FactLog;
 use App\Models\Check;
-use App\Models\Fact;
 use App\Track;
 use App\Units;
-use Illuminate\Support\Collection;
 use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\Drawing\BuckleFront;
 use MintBuckle\Core\Drawing\LabelRuler;
 use MintBuckle\Core\Drawing\MovementGauge;
@@ -52,8 +52,7 @@ final readonly class CheckPage
 
     private stdClass $raw;
 
-    /** @var Collection<int, Fact> */
-    private Collection $facts;
+    private FactLog $facts;
 
     public function __construct(
         public Check $check,
@@ -64,14 +63,14 @@ final readonly class CheckPage
         public ?string $problem = null,
         public ?string $problemKey = null,
     ) {
-        $this->facts = AssembleCase::facts($check, $track);
+        $this->facts = FactLog::of($check, $track);
         $this->raw = AssembleCase::of($check, $track);
-        $this->case = AssembleCase::read($check, $track);
+        $this->case = Reader::fromObject($this->raw);
         $this->situation = new Situation($this->case);
         $this->assessment = Assessor::assess($this->case, $rulebook);
         $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected(Assessor::assess(AssembleCase::read($check, Track::Found), $rulebook), $this->assessment);
         $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment), Station::cases());
-        [$this->rows, $this->more] = (new AskedRows($this->raw, $this->case, $this->situation, $this->assessment, $this->facts, $track))->at($station);
+        [$this->rows, $this->more] = (new AskedRows($this->raw, $this->case, $this->situation, $this->assessment, $this->facts))->at($station);
         $this->next = $this->nextQuestion();
     }
 
@@ -130,12 +129,9 @@ final readonly class CheckPage
 
     public function gauge(): MovementGauge
     {
-        $tries = ['side' => [], 'front' => [], 'up' => []];
-        foreach ($this->facts as $fact) {
-            $direction = substr($fact->key, strlen('setup.movement.'));
-            if (str_starts_with($fact->key, 'setup.movement.') && isset($tries[$direction]) && $fact->value instanceof stdClass) {
-                $tries[$direction][] = self::length($fact->value);
-            }
+        $tries = [];
+        foreach (['side', 'front', 'up'] as $direction) {
+            $tries[$direction] = array_map(self::length(...), $this->facts->history("setup.movement.{$direction}"));
         }
 
         return MovementGauge::of($tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries, MovementLimit::of($this->situation)->bound, $this->units->length());

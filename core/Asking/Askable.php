@@ -26,6 +26,11 @@ final readonly class Askable
         public ?string $hint = null,
     ) {}
 
+    public function hasStar(): bool
+    {
+        return str_contains($this->path, '*');
+    }
+
     public function matches(string $path): bool
     {
         return preg_match('/\A' . strtr(preg_quote($this->path, '/'), ['\\*' => '[^.]+']) . '\z/', $path) === 1;

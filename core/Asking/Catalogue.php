@@ -11,14 +11,23 @@ final readonly class Catalogue
 {
     private const YES_NO = ['yes' => 'Yes', 'no' => 'No'];
 
+    /** @var array<string, Askable> */
+    private array $byPath;
+
     /** @param list<Askable> $all */
-    private function __construct(public array $all) {}
+    private function __construct(public array $all)
+    {
+        $this->byPath = array_combine(array_map(static fn(Askable $a): string => $a->path, $all), $all);
+    }
 
     /** The most specific entry for a path; null for facts that come with the seat, the car or the day. */
     public function for(string $path): ?Askable
     {
+        if (isset($this->byPath[$path])) {
+            return $this->byPath[$path];
+        }
         foreach ($this->all as $askable) {
-            if ($askable->matches($path)) {
+            if ($askable->hasStar() && $askable->matches($path)) {
                 return $askable;
             }
         }

@@ -4,33 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-/** Station buckle. Slots at 200, 245, 290, 335 and 380 mm; shoulder at 270 mm rear-facing, 320 mm forward. */
-final class BuckleRulesTest extends RulesTestCase
-{
-    public static function cases(): iterable
-    {
-        $rear = Cases::REAR;
-        $forward = Cases::FORWARD;
-        $nz = Cases::NZ;
-        $booster = Cases::BOOSTER;
-        $q = Cases::q(...);
-
-        $slot = static fn(int $slot, array $more = []): array => ['setup.harness.slot' => $slot, 'setup.harness.strap' => null, 'setup.harness.strap_offset' => null] + $more;
-        yield 'rear: slot below the shoulder' => [$rear, $slot(2), []];
-        yield 'rear: slot at the shoulder' => [$rear, $slot(2, ['child.shoulder_height' => $q(245, 'mm')]), []];
-        yield 'rear: slot a hair above' => [$rear, $slot(2, ['child.shoulder_height' => $q(244.9, 'mm')]), ['fix harness.height']];
-        yield 'rear: slot above' => [$rear, $slot(3), ['fix harness.height']];
-        yield 'rear: lower than it need be' => [$rear, $slot(1), ['fix harness.height_far']];
-        yield 'rear: right slot forbidden' => [$rear, $slot(2, ['seat.modes.rear_harness.slots_forbidden' => [2]]), ['fix harness.height']];
-        yield 'rear: no slot low enough' => [$rear, $slot(1, ['child.shoulder_height' => $q(199, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
-        yield 'forward: slot at the shoulder' => [$forward, $slot(4, ['child.shoulder_height' => $q(335, 'mm')]), []];
-        yield 'forward: slot a hair below' => [$forward, $slot(4, ['child.shoulder_height' => $q(335.1, 'mm')]), ['fix harness.height']];
-        yield 'forward: higher than it need be' => [$forward, $slot(5), ['fix harness.height_far']];
-        yield 'nz: 25 mm above' => [$nz, $slot(3, ['child.shoulder_height' => $q(265, 'mm')]), []];
-        yield 'nz: 25.1 mm above' => [$nz, $slot(3, ['child.shoulder_height' => $q(264.9, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
-        yield 'nz: level' => [$nz, $slot(3, ['child.shoulder_height' => $q(290, 'mm')]), []];
-        yield 'nz: a hair below' => [$nz, $slot(3, ['child.shoulder_height' => $q(290.1, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
-        yield 'the seat says otherwise' => [$rear, $slot(3, ['seat.strap_rule_rear' => 'level_to_25_above']), []];
+        yield 'rear: slot below the shoulder' => [$rear, self::slot(2), []];
+        yield 'rear: slot at the shoulder' => [$rear, self::slot(2, ['child.shoulder_height' => $q(245, 'mm')]), []];
+        yield 'rear: slot a hair above' => [$rear, self::slot(2, ['child.shoulder_height' => $q(244.9, 'mm')]), ['fix harness.height']];
+        yield 'rear: slot above' => [$rear, self::slot(3), ['fix harness.height']];
+        yield 'rear: lower than it need be' => [$rear, self::slot(1), ['fix harness.height_far']];
+        yield 'rear: right slot forbidden' => [$rear, self::slot(2, ['seat.modes.rear_harness.slots_forbidden' => [2]]), ['fix harness.height']];
+        yield 'rear: no slot low enough' => [$rear, self::slot(1, ['child.shoulder_height' => $q(199, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
+        yield 'forward: slot at the shoulder' => [$forward, self::slot(4, ['child.shoulder_height' => $q(335, 'mm')]), []];
+        yield 'forward: slot a hair below' => [$forward, self::slot(4, ['child.shoulder_height' => $q(335.1, 'mm')]), ['fix harness.height']];
+        yield 'forward: higher than it need be' => [$forward, self::slot(5), ['fix harness.height_far']];
+        yield 'nz: 25 mm above' => [$nz, self::slot(3, ['child.shoulder_height' => $q(265, 'mm')]), []];
+        yield 'nz: 25.1 mm above' => [$nz, self::slot(3, ['child.shoulder_height' => $q(264.9, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
+        yield 'nz: level' => [$nz, self::slot(3, ['child.shoulder_height' => $q(290, 'mm')]), []];
+        yield 'nz: a hair below' => [$nz, self::slot(3, ['child.shoulder_height' => $q(290.1, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
+        yield 'the seat says otherwise' => [$rear, self::slot(3, ['seat.strap_rule_rear' => 'level_to_25_above']), []];
         yield 'a measured offset speaks first' => [$rear, ['setup.harness.strap_offset' => $q(3, 'mm')], ['fix harness.height']];
         yield 'no slots: seen below' => [$rear, ['seat.slots' => [], 'setup.harness.strap' => 'below'], []];
         yield 'no slots: seen above' => [$rear, ['seat.slots' => [], 'setup.harness.strap' => 'above'], ['fix harness.height']];
@@ -80,5 +68,14 @@ final class BuckleRulesTest extends RulesTestCase
         yield 'lap belt alone' => [$booster, ['vehicle.positions.1.belt' => 'lap'], ['fix place.booster_lap_only', 'fix booster.lap_only']];
         yield 'belt locked' => [$booster, ['setup.booster.belt_locked' => true], ['advise booster.belt_locked']];
 
+    }
+
+    /**
+     * @param array<string, mixed> $more
+     * @return array<string, mixed>
+     */
+    private static function slot(int $slot, array $more = []): array
+    {
+        return ['setup.harness.slot' => $slot, 'setup.harness.strap' => null, 'setup.harness.strap_offset' => null] + $more;
     }
 }

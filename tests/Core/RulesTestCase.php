@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 /** A rule is tested on a whole case: every finding and every question is compared, so an extra one fails. */
 abstract class RulesTestCase extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, mixed>, list<string>, list<string>}> case, changes, findings, questions */
+    /** @return iterable<string, array{0: string, 1: array<string, mixed>, 2: list<string>, 3?: list<string>}> case, changes, findings, questions */
     abstract public static function cases(): iterable;
 
     /**

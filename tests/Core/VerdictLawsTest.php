@@ -130,7 +130,7 @@ final class VerdictLawsTest extends TestCase
             [Cases::REAR, 'setup.overhang', 'in', [0, 2, 3, 3.1, 6]],
             [Cases::REAR, 'child.weight', 'lb', [21, 40, 40.1, 70]],
         ];
-        $rank = static fn(Verdict $v): int => array_search($v, [Verdict::GoodToRide, Verdict::NotFinished, Verdict::FixFirst, Verdict::DoNotUse], true);
+        $rank = static fn(Verdict $v): int => -(int) array_search($v, Verdict::cases(), true);
         foreach ($ladders as [$name, $path, $unit, $values]) {
             $ranks = array_map(static fn(int|float $value): int => $rank(Cases::assess($name, [$path => Cases::q($value, $unit)])->verdict), $values);
             $sorted = $ranks;
@@ -174,7 +174,7 @@ final class VerdictLawsTest extends TestCase
     /** Every pound becomes ounces and every inch sixteenths of it in millimetres, exactly. */
     private static function inOtherUnits(mixed $value): void
     {
-        foreach (is_object($value) || is_array($value) ? $value : [] as $child) {
+        foreach (is_object($value) || is_array($value) ? (array) $value : [] as $child) {
             self::inOtherUnits($child);
         }
         if ($value instanceof stdClass && isset($value->unit, $value->value) && (is_int($value->value) || is_float($value->value))) {

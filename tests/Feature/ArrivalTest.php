@@ -12,6 +12,7 @@ use App\Models\Visit;
 use App\Track;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ArrivalTest extends FeatureTestCase
@@ -88,11 +89,12 @@ final class ArrivalTest extends FeatureTestCase
         foreach ($changes as $key => $value) {
             data_set($form, $key, $value);
         }
+        self::assertIsArray($form);
         $this->signedIn()->from('/arrive')->post('/visits', $form)->assertRedirect('/arrive')->assertSessionHasErrors($field);
         $errors = session('errors');
-        self::assertIsObject($errors);
+        self::assertInstanceOf(ViewErrorBag::class, $errors);
         self::assertStringContainsString($toDo, (string) $errors->first($field));
-        $this->get('/arrive')->assertSee(e('Nothing is lost.'), false)->assertSee($changes['vehicle'] ?? 'Halven Sound');
+        $this->get('/arrive')->assertSee(e('Nothing is lost.'), false)->assertSee(array_key_exists('vehicle', $changes) ? 'Enter maker and model of the car.' : 'Halven Sound');
         self::assertSame(8, Visit::query()->count());
     }
 

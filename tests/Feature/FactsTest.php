@@ -23,7 +23,7 @@ final class FactsTest extends FeatureTestCase
         $check = self::check(3);
         $before = $check->facts()->count();
         $this->signedIn('odalys')->answer($check, 'setup.movement.side', ['amount' => '1 1/2', 'unit' => 'in'])->assertOk();
-        $fact = $check->facts()->get()->last();
+        $fact = $check->facts()->reorder('seq', 'desc')->first();
 
         self::assertSame($before + 1, $check->facts()->count());
         self::assertNotNull($fact);
@@ -141,7 +141,7 @@ final class FactsTest extends FeatureTestCase
     {
         $check = self::check(3);
         $this->signedIn()->answer($check, $key, $answer)->assertOk();
-        $value = $check->facts()->get()->last()?->value;
+        $value = $check->facts()->reorder('seq', 'desc')->first()?->value;
         self::assertEquals($expected, $key === 'handover.checker' && is_object($value) ? ($value->id ?? null) : $value);
     }
 

@@ -33,6 +33,6 @@ final class CombinedWeightTest extends TestCase
 
         self::assertSame([], $limit->missing);
         self::assertTrue($limit->bound?->value->equals(Mass::of((string) $child, MassUnit::Pound)), (string) $limit->bound?->value->show(MassUnit::Pound));
-        self::assertSame('practice:us', $limit->bound?->from);
+        self::assertSame('practice:us', $limit->bound->from);
     }
 }

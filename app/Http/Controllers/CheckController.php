@@ -17,7 +17,7 @@ final readonly class CheckController
 {
     public function show(Request $request, Check $check, Track $track, Station $station, Units $units, Rulebook $rulebook): View
     {
-        $check->load(['facts.author', 'visit.day.recallList']);
+        $check->load(['facts', 'visit.day.recallList']);
         $flashed = static fn(string $key): ?string => is_string($text = $request->session()->get($key)) ? $text : null;
         $page = new CheckPage($check, $track, $station, $units, $rulebook, $flashed('problem'), $flashed('problemKey'));
 
