@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+/** Station buckle. Slots at 200, 245, 290, 335 and 380 mm; shoulder at 270 mm rear-facing, 320 mm forward. */
+final class BuckleRulesTest extends RulesTestCase
+{
+    public static function cases(): iterable
+    {
+        $rear = Cases::REAR;
+        $forward = Cases::FORWARD;
+        $nz = Cases::NZ;
+        $booster = Cases::BOOSTER;
+        $q = Cases::q(...);
+
         yield 'rear: slot below the shoulder' => [$rear, self::slot(2), []];
         yield 'rear: slot at the shoulder' => [$rear, self::slot(2, ['child.shoulder_height' => $q(245, 'mm')]), []];
         yield 'rear: slot a hair above' => [$rear, self::slot(2, ['child.shoulder_height' => $q(244.9, 'mm')]), ['fix harness.height']];

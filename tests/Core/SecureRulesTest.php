@@ -4,6 +4,58 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+/** Station secure. The seat is held by the belt, a switchable retractor locked. */
+final class SecureRulesTest extends RulesTestCase
+{
+    public static function cases(): iterable
+    {
+        $rear = Cases::REAR;
+        $forward = Cases::FORWARD;
+        $nz = Cases::NZ;
+        $booster = Cases::BOOSTER;
+        $q = Cases::q(...);
+
+        $here = 'vehicle.positions.1.';
+        $anchors = ['setup.held_by' => 'lower_anchors', 'setup.lock' => null, 'setup.anchor_designated' => true, 'setup.hook_right_way_up' => true];
+        yield 'held by unknown' => [$rear, ['setup.held_by' => null], [], ['setup.held_by']];
+        yield 'nothing holds it' => [$rear, ['setup.held_by' => 'nothing'], ['fix secure.nothing']];
+        yield 'both, forbidden' => [$rear, ['setup.held_by' => 'both'] + $anchors + ['setup.lock' => ['retractor']], ['fix secure.both'], ['setup.lock']];
+        yield 'both, one maker unknown' => [$rear, ['setup.held_by' => 'both', 'setup.lock' => ['retractor'], 'seat.belt_and_anchors_ok' => true, 'vehicle.belt_and_anchors_ok' => null] + $anchors, [], ['vehicle.belt_and_anchors_ok']];
+        yield 'both, both allow' => [$rear, ['setup.held_by' => 'both', 'setup.lock' => ['retractor'], 'seat.belt_and_anchors_ok' => true, 'vehicle.belt_and_anchors_ok' => true] + $anchors, []];
+        yield 'anchors' => [$rear, $anchors, []];
+        yield 'booster on anchors, forbidden' => [$booster, ['seat.modes.high_back_booster.anchors_allowed' => false] + $anchors, ['fix secure.booster_anchor_not_allowed']];
+        yield 'booster on anchors, unknown' => [$booster, $anchors, [], ['seat.modes.high_back_booster.anchors_allowed']];
+        yield 'booster on anchors, allowed' => [$booster, ['seat.modes.high_back_booster.anchors_allowed' => true] + $anchors, []];
+        yield 'booster with nothing' => [$booster, ['setup.held_by' => 'nothing'], []];
+        yield 'wrong path' => [$rear, ['setup.belt_path' => 'forward'], ['fix secure.wrong_path']];
+        yield 'path unknown' => [$forward, ['setup.belt_path' => null], [], ['setup.belt_path']];
+        yield 'wrong webbing' => [$rear, ['seat.modes.rear_harness.webbing' => 'lap', 'setup.webbing' => 'both'], ['fix secure.webbing_path']];
+        yield 'webbing unknown' => [$rear, ['seat.modes.rear_harness.webbing' => 'lap'], [], ['setup.webbing']];
+        yield 'outside the guides' => [$rear, ['setup.belt_in_guides' => false], ['fix secure.belt_guides']];
+
+        // child's weight against the printed 40 lb, the vehicle's figure, and 60 lb together less a seat of 20 lb
+        yield 'anchors, at the printed figure' => [$rear, ['child.weight' => $q(40, 'lb')] + $anchors, []];
+        yield 'anchors, over the printed figure' => [$rear, ['child.weight' => $q(40.1, 'lb'), 'seat.modes.rear_harness.weight_max' => $q(45, 'lb')] + $anchors, ['fix secure.anchor_overweight']];
+        yield 'anchors, over the vehicle figure' => [$rear, ['vehicle.lower_anchor_child_max' => $q(9, 'kg')] + $anchors, ['fix secure.anchor_overweight']];
+        $heavy = ['seat.lower_anchor_child_max' => null, 'seat.made_on' => '2023-03-14', 'seat.modes.rear_harness.weight_max' => $q(50, 'lb')] + $anchors;
+        yield 'together 60 lb, rear (49 CFR 571.213 S5.5.2(l))' => [$rear, ['child.weight' => $q(40, 'lb')] + $heavy, []];
+        yield 'together over 60 lb, rear' => [$rear, ['child.weight' => $q(40.1, 'lb')] + $heavy, ['fix secure.anchor_overweight']];
+        yield 'together, seat weight unknown' => [$rear, ['seat.weight' => null] + $heavy, [], ['seat.weight']];
+        yield 'made on 26 Feb 2014: ask the manual' => [$rear, ['seat.made_on' => '2014-02-26', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, [], ['seat.lower_anchor_child_max']];
+        yield 'made on 27 Feb 2014' => [$rear, ['seat.made_on' => '2014-02-27', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, []];
+        yield 'made in 2014: which day' => [$rear, ['seat.made_on' => '2014', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, [], ['seat.made_on']];
+        yield 'nz: label only' => [$nz, $heavy, [], ['seat.lower_anchor_child_max']];
+
+        yield 'hooked to a cargo loop' => [$rear, ['setup.anchor_designated' => false] + $anchors, ['fix secure.anchor_not_there lower_anchors']];
+        yield 'no anchors here' => [$rear, [$here . 'lower_anchors' => false] + $anchors, ['fix secure.anchor_not_there lower_anchors']];
+        yield 'borrowed, forbidden' => [$rear, [$here . 'lower_anchors' => false, 'setup.anchors_borrowed' => true] + $anchors, ['fix secure.anchor_borrowed']];
+        yield 'borrowed, allowed by both' => [$rear, [$here . 'lower_anchors' => false, 'setup.anchors_borrowed' => true, 'seat.borrow_anchors_ok' => true, 'vehicle.borrow_anchors_ok' => true] + $anchors, []];
+        yield 'borrowed, seat unknown' => [$rear, ['setup.anchors_borrowed' => true, 'seat.borrow_anchors_ok' => null, 'vehicle.borrow_anchors_ok' => true] + $anchors, [], ['seat.borrow_anchors_ok']];
+        yield 'tether on a cargo loop' => [$forward, ['setup.tether.anchor_designated' => false], ['fix secure.anchor_not_there tether']];
+        yield 'hook upside down' => [$rear, ['setup.hook_right_way_up' => false] + $anchors, ['fix secure.hook_upside_down lower_anchors']];
+        yield 'tether hook upside down' => [$forward, ['setup.tether.hook_right_way_up' => false], ['fix secure.hook_upside_down tether']];
+        yield 'anchors, nothing looked at' => [$rear, ['setup.anchor_designated' => null, 'setup.anchors_borrowed' => null, 'setup.hook_right_way_up' => null, $here . 'lower_anchors' => null] + $anchors, [], ['setup.anchor_designated', 'setup.anchors_borrowed', $here . 'lower_anchors', 'setup.hook_right_way_up']];
+
         yield 'nothing locks' => [$rear, self::lock([]), ['fix secure.belt_unlocked']];
         yield 'lock not looked at' => [$rear, ['setup.lock' => null], [], ['setup.lock']];
         yield 'an elr retractor locks nothing' => [$rear, self::lock(['retractor'], [$here . 'retractor' => 'elr']), ['fix secure.belt_unlocked']];
