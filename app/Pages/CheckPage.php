@@ -124,7 +124,7 @@ final readonly class CheckPage
 
     public function buckle(): BuckleFront
     {
-        return BuckleFront::of($this->situation);
+        return BuckleFront::of($this->situation, $this->units->length());
     }
 
     public function gauge(): MovementGauge

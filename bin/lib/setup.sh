@@ -15,7 +15,7 @@ have_extension() { php -m 2>/dev/null | grep -qix "$1"; }
 missing_packages() {
     command -v php > /dev/null || printf 'php8.2-cli '
     ls /usr/sbin/php-fpm8.* > /dev/null 2>&1 || printf 'php8.2-fpm '
-    for ext in pgsql:pdo_pgsql mbstring:mbstring xml:dom intl:intl curl:curl; do
+    for ext in pgsql:pdo_pgsql mbstring:mbstring xml:dom intl:intl curl:curl zip:zip; do
         have_extension "${ext#*:}" || printf 'php8.2-%s ' "${ext%:*}"
     done
     command -v composer > /dev/null || printf 'composer '

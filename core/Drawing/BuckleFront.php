@@ -10,6 +10,7 @@ use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\CaseFile\ShoulderPart;
 use MintBuckle\Core\CaseFile\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
+use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Situation;
 
 /**
@@ -57,7 +58,8 @@ final readonly class BuckleFront
         public array $text,
     ) {}
 
-    public static function of(Situation $s): self
+    /** @param LengthUnit|null $unit in which the shoulder's height is written; as it was measured unless given */
+    public static function of(Situation $s, ?LengthUnit $unit = null): self
     {
         $measured = $s->child->shoulderHeight;
         $shoulderMm = $measured?->base()->toFloat() ?? self::TYPICAL_SHOULDER_MM;
@@ -75,7 +77,7 @@ final readonly class BuckleFront
             min([$shoulder - 122, ...array_map(static fn(array $slot): float => $slot['y'] - 24, $slots)]),
             $shoulder,
             $measured !== null,
-            $measured?->show(),
+            $measured?->show($unit),
             $slots,
             $measured === null || $rule === null ? null : self::window($rule, $shoulderMm, $y),
             $shoulder + 40,

@@ -24,6 +24,9 @@ final readonly class LabelRuler
 
     public const RIGHT = 616;
 
+    /** So many year labels stay apart when they are enlarged on a phone. */
+    private const MOST_YEARS = 7;
+
     private const DAYS_A_YEAR = 365.2425;
 
     /**
@@ -86,7 +89,7 @@ final readonly class LabelRuler
     {
         $from = (int) ceil(1970 + $first / self::DAYS_A_YEAR);
         $to = (int) floor(1970 + $last / self::DAYS_A_YEAR);
-        $step = max(1, intdiv($to - $from, 10));
+        $step = max(1, (int) ceil(($to - $from + 1) / self::MOST_YEARS));
 
         return array_map(static fn(int $year): array => ['x' => $x(CalendarDate::of($year, 1, 1)), 'label' => (string) $year], range($from, max($from, $to), $step));
     }

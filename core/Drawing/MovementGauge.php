@@ -13,7 +13,7 @@ final readonly class MovementGauge
 {
     public const WIDTH = 640;
 
-    public const LEFT = 120;
+    public const LEFT = 24;
 
     public const RIGHT = 616;
 

@@ -35,6 +35,7 @@ final class DrawingTest extends TestCase
         $ruler = LabelRuler::of(Cases::read(Cases::REAR, ['seat.made_on' => '2023']));
         self::assertNotNull($ruler->made);
         self::assertGreaterThan(20, $ruler->made[1] - $ruler->made[0]);
+        self::assertLessThanOrEqual(7, count($ruler->years));
     }
 
     public function testRulerShowsRecallWindowsThatNameTheSeat(): void
