@@ -9,75 +9,70 @@ final class BuckleRulesTest extends RulesTestCase
 {
     public static function cases(): iterable
     {
-        $rear = Cases::REAR;
-        $forward = Cases::FORWARD;
-        $nz = Cases::NZ;
-        $booster = Cases::BOOSTER;
-        $q = Cases::q(...);
 
-        yield 'rear: slot below the shoulder' => [$rear, self::slot(2), []];
-        yield 'rear: slot at the shoulder' => [$rear, self::slot(2, ['child.shoulder_height' => $q(245, 'mm')]), []];
-        yield 'rear: slot a hair above' => [$rear, self::slot(2, ['child.shoulder_height' => $q(244.9, 'mm')]), ['fix harness.height']];
-        yield 'rear: slot above' => [$rear, self::slot(3), ['fix harness.height']];
-        yield 'rear: lower than it need be' => [$rear, self::slot(1), ['fix harness.height_far']];
-        yield 'rear: right slot forbidden' => [$rear, self::slot(2, ['seat.modes.rear_harness.slots_forbidden' => [2]]), ['fix harness.height']];
-        yield 'rear: no slot low enough' => [$rear, self::slot(1, ['child.shoulder_height' => $q(199, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
-        yield 'forward: slot at the shoulder' => [$forward, self::slot(4, ['child.shoulder_height' => $q(335, 'mm')]), []];
-        yield 'forward: slot a hair below' => [$forward, self::slot(4, ['child.shoulder_height' => $q(335.1, 'mm')]), ['fix harness.height']];
-        yield 'forward: higher than it need be' => [$forward, self::slot(5), ['fix harness.height_far']];
-        yield 'nz: 25 mm above' => [$nz, self::slot(3, ['child.shoulder_height' => $q(265, 'mm')]), []];
-        yield 'nz: 25.1 mm above' => [$nz, self::slot(3, ['child.shoulder_height' => $q(264.9, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
-        yield 'nz: level' => [$nz, self::slot(3, ['child.shoulder_height' => $q(290, 'mm')]), []];
-        yield 'nz: a hair below' => [$nz, self::slot(3, ['child.shoulder_height' => $q(290.1, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
-        yield 'the seat says otherwise' => [$rear, self::slot(3, ['seat.strap_rule_rear' => 'level_to_25_above']), []];
-        yield 'a measured offset speaks first' => [$rear, ['setup.harness.strap_offset' => $q(3, 'mm')], ['fix harness.height']];
-        yield 'no slots: seen below' => [$rear, ['seat.slots' => [], 'setup.harness.strap' => 'below'], []];
-        yield 'no slots: seen above' => [$rear, ['seat.slots' => [], 'setup.harness.strap' => 'above'], ['fix harness.height']];
-        yield 'no slots: not seen' => [$rear, ['seat.slots' => [], 'setup.harness.strap' => null], [], ['setup.harness.strap']];
-        yield 'no slots, window: seen below is wrong' => [$nz, ['seat.slots' => [], 'setup.harness.strap' => 'below', 'setup.harness.strap_offset' => null], ['fix harness.height']];
-        yield 'no slots, window: seen at needs a measure' => [$nz, ['seat.slots' => [], 'setup.harness.strap' => 'at', 'setup.harness.strap_offset' => null], [], ['setup.harness.strap_offset']];
-        yield 'slots unknown' => [$rear, ['seat.slots' => null], [], ['seat.slots']];
-        yield 'a slot not measured' => [$rear, ['seat.slots.4.height' => null], [], ['seat.slots.4.height']];
-        yield 'slot in use unknown' => [$rear, ['setup.harness.slot' => null], [], ['setup.harness.slot']];
-        yield 'shoulder not measured' => [$rear, ['child.shoulder_height' => null], [], ['child.shoulder_height']];
+        yield 'rear: slot below the shoulder' => [self::REAR, self::slot(2), []];
+        yield 'rear: slot at the shoulder' => [self::REAR, self::slot(2, ['child.shoulder_height' => Cases::q(245, 'mm')]), []];
+        yield 'rear: slot a hair above' => [self::REAR, self::slot(2, ['child.shoulder_height' => Cases::q(244.9, 'mm')]), ['fix harness.height']];
+        yield 'rear: slot above' => [self::REAR, self::slot(3), ['fix harness.height']];
+        yield 'rear: lower than it need be' => [self::REAR, self::slot(1), ['fix harness.height_far']];
+        yield 'rear: right slot forbidden' => [self::REAR, self::slot(2, ['seat.modes.rear_harness.slots_forbidden' => [2]]), ['fix harness.height']];
+        yield 'rear: no slot low enough' => [self::REAR, self::slot(1, ['child.shoulder_height' => Cases::q(199, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
+        yield 'forward: slot at the shoulder' => [self::FORWARD, self::slot(4, ['child.shoulder_height' => Cases::q(335, 'mm')]), []];
+        yield 'forward: slot a hair below' => [self::FORWARD, self::slot(4, ['child.shoulder_height' => Cases::q(335.1, 'mm')]), ['fix harness.height']];
+        yield 'forward: higher than it need be' => [self::FORWARD, self::slot(5), ['fix harness.height_far']];
+        yield 'nz: 25 mm above' => [self::NZ, self::slot(3, ['child.shoulder_height' => Cases::q(265, 'mm')]), []];
+        yield 'nz: 25.1 mm above' => [self::NZ, self::slot(3, ['child.shoulder_height' => Cases::q(264.9, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
+        yield 'nz: level' => [self::NZ, self::slot(3, ['child.shoulder_height' => Cases::q(290, 'mm')]), []];
+        yield 'nz: a hair below' => [self::NZ, self::slot(3, ['child.shoulder_height' => Cases::q(290.1, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
+        yield 'the seat says otherwise' => [self::REAR, self::slot(3, ['seat.strap_rule_rear' => 'level_to_25_above']), []];
+        yield 'a measured offset speaks first' => [self::REAR, ['setup.harness.strap_offset' => Cases::q(3, 'mm')], ['fix harness.height']];
+        yield 'no slots: seen below' => [self::REAR, ['seat.slots' => [], 'setup.harness.strap' => 'below'], []];
+        yield 'no slots: seen above' => [self::REAR, ['seat.slots' => [], 'setup.harness.strap' => 'above'], ['fix harness.height']];
+        yield 'no slots: not seen' => [self::REAR, ['seat.slots' => [], 'setup.harness.strap' => null], [], ['setup.harness.strap']];
+        yield 'no slots, window: seen below is wrong' => [self::NZ, ['seat.slots' => [], 'setup.harness.strap' => 'below', 'setup.harness.strap_offset' => null], ['fix harness.height']];
+        yield 'no slots, window: seen at needs a measure' => [self::NZ, ['seat.slots' => [], 'setup.harness.strap' => 'at', 'setup.harness.strap_offset' => null], [], ['setup.harness.strap_offset']];
+        yield 'slots unknown' => [self::REAR, ['seat.slots' => null], [], ['seat.slots']];
+        yield 'a slot not measured' => [self::REAR, ['seat.slots.4.height' => null], [], ['seat.slots.4.height']];
+        yield 'slot in use unknown' => [self::REAR, ['setup.harness.slot' => null], [], ['setup.harness.slot']];
+        yield 'shoulder not measured' => [self::REAR, ['child.shoulder_height' => null], [], ['child.shoulder_height']];
 
         $test = static fn(?string $test, ?bool $passes): array => ['setup.harness.tightness' => ['test' => $test, 'passes' => $passes]];
-        yield 'pinch fails' => [$rear, $test('pinch', false), ['fix harness.slack']];
-        yield 'a wrong test that fails is slack too' => [$rear, $test('finger', false), ['fix harness.slack']];
-        yield 'a wrong test that passes' => [$rear, $test('finger', true), ['ask harness.wrong_test']];
-        yield 'nz: a pinch that passes' => [$nz, $test('pinch', true), ['ask harness.wrong_test']];
-        yield 'the seat asks for one finger' => [$rear, $test('finger', true) + ['seat.tightness_test' => 'finger'], []];
-        yield 'not tested' => [$rear, $test(null, null), [], ['setup.harness.tightness.passes', 'setup.harness.tightness.test']];
-        yield 'some test passes' => [$rear, $test(null, true), [], ['setup.harness.tightness.test']];
+        yield 'pinch fails' => [self::REAR, $test('pinch', false), ['fix harness.slack']];
+        yield 'a wrong test that fails is slack too' => [self::REAR, $test('finger', false), ['fix harness.slack']];
+        yield 'a wrong test that passes' => [self::REAR, $test('finger', true), ['ask harness.wrong_test']];
+        yield 'nz: a pinch that passes' => [self::NZ, $test('pinch', true), ['ask harness.wrong_test']];
+        yield 'the seat asks for one finger' => [self::REAR, $test('finger', true) + ['seat.tightness_test' => 'finger'], []];
+        yield 'not tested' => [self::REAR, $test(null, null), [], ['setup.harness.tightness.passes', 'setup.harness.tightness.test']];
+        yield 'some test passes' => [self::REAR, $test(null, true), [], ['setup.harness.tightness.test']];
 
-        yield 'clip high' => [$rear, ['setup.harness.clip' => 'high'], ['fix harness.clip']];
-        yield 'clip low' => [$rear, ['setup.harness.clip' => 'low'], ['fix harness.clip']];
-        yield 'clip undone' => [$rear, ['setup.harness.clip' => 'none'], ['fix harness.clip']];
-        yield 'clip not looked at' => [$rear, ['setup.harness.clip' => null], [], ['setup.harness.clip']];
-        yield 'nz has none' => [$nz, ['setup.harness.clip' => null], []];
-        yield 'nz with one, high' => [$nz, ['setup.harness.clip' => 'high'], ['fix harness.clip']];
-        yield 'nz seat with a clip, undone' => [$nz, ['seat.chest_clip' => true], ['fix harness.clip']];
-        yield 'fmvss seat without a clip' => [$rear, ['seat.chest_clip' => false, 'setup.harness.clip' => null], []];
+        yield 'clip high' => [self::REAR, ['setup.harness.clip' => 'high'], ['fix harness.clip']];
+        yield 'clip low' => [self::REAR, ['setup.harness.clip' => 'low'], ['fix harness.clip']];
+        yield 'clip undone' => [self::REAR, ['setup.harness.clip' => 'none'], ['fix harness.clip']];
+        yield 'clip not looked at' => [self::REAR, ['setup.harness.clip' => null], [], ['setup.harness.clip']];
+        yield 'nz has none' => [self::NZ, ['setup.harness.clip' => null], []];
+        yield 'nz with one, high' => [self::NZ, ['setup.harness.clip' => 'high'], ['fix harness.clip']];
+        yield 'nz seat with a clip, undone' => [self::NZ, ['seat.chest_clip' => true], ['fix harness.clip']];
+        yield 'fmvss seat without a clip' => [self::REAR, ['seat.chest_clip' => false, 'setup.harness.clip' => null], []];
 
-        yield 'crotch strap under the child' => [$rear, ['setup.harness.crotch.under_child' => true], ['fix harness.crotch']];
-        yield 'crotch slot of the other mode' => [$rear, ['setup.harness.crotch.slot' => 3], ['fix harness.crotch']];
-        yield 'a nearer crotch slot' => [$rear, ['setup.harness.crotch.nearest_clear' => false], ['fix harness.crotch']];
-        yield 'crotch not looked at' => [$rear, ['setup.harness.crotch' => null], [], ['setup.harness.crotch.under_child', 'setup.harness.crotch.slot']];
+        yield 'crotch strap under the child' => [self::REAR, ['setup.harness.crotch.under_child' => true], ['fix harness.crotch']];
+        yield 'crotch slot of the other mode' => [self::REAR, ['setup.harness.crotch.slot' => 3], ['fix harness.crotch']];
+        yield 'a nearer crotch slot' => [self::REAR, ['setup.harness.crotch.nearest_clear' => false], ['fix harness.crotch']];
+        yield 'crotch not looked at' => [self::REAR, ['setup.harness.crotch' => null], [], ['setup.harness.crotch.under_child', 'setup.harness.crotch.slot']];
         foreach (['buckled' => [false, 'not_buckled'], 'hips_snug' => [false, 'hip_slack'], 'too_tight' => [true, 'too_tight'], 'twisted' => [true, 'twist'], 'slouch' => [true, 'slouch'], 'coat' => [true, 'coat'], 'padding' => [true, 'padding'], 'head_support_ok' => [false, 'head_support']] as $fact => [$faulty, $code]) {
-            yield "harness {$fact}" => [$rear, ["setup.harness.{$fact}" => $faulty], ["fix harness.{$code}"]];
+            yield "harness {$fact}" => [self::REAR, ["setup.harness.{$fact}" => $faulty], ["fix harness.{$code}"]];
         }
-        yield 'strap end loose' => [$rear, ['setup.harness.tail_loose' => true], ['advise harness.tail']];
-        yield 'the optional ones are not asked' => [$rear, ['setup.harness.hips_snug' => null, 'setup.harness.head_support_ok' => null, 'setup.harness.tail_loose' => null, 'setup.harness.crotch.nearest_clear' => null], []];
+        yield 'strap end loose' => [self::REAR, ['setup.harness.tail_loose' => true], ['advise harness.tail']];
+        yield 'the optional ones are not asked' => [self::REAR, ['setup.harness.hips_snug' => null, 'setup.harness.head_support_ok' => null, 'setup.harness.tail_loose' => null, 'setup.harness.crotch.nearest_clear' => null], []];
 
-        yield 'lap part on the belly' => [$booster, ['setup.booster.lap' => 'belly'], ['fix booster.lap']];
-        yield 'shoulder part at the neck' => [$booster, ['setup.booster.shoulder' => 'neck'], ['fix booster.shoulder']];
-        yield 'shoulder part off the shoulder' => [$booster, ['setup.booster.shoulder' => 'off_shoulder'], ['fix booster.shoulder']];
-        yield 'under the arm' => [$booster, ['setup.booster.under_arm' => true], ['fix booster.under_arm']];
-        yield 'guides' => [$booster, ['setup.booster.guides_ok' => false], ['fix booster.guides']];
-        yield 'head part' => [$booster, ['setup.booster.head_support_ok' => false], ['fix booster.head_support']];
-        yield 'ears' => [$booster, ['setup.booster.ears_above' => true], ['fix booster.head']];
-        yield 'lap belt alone' => [$booster, ['vehicle.positions.1.belt' => 'lap'], ['fix place.booster_lap_only', 'fix booster.lap_only']];
-        yield 'belt locked' => [$booster, ['setup.booster.belt_locked' => true], ['advise booster.belt_locked']];
+        yield 'lap part on the belly' => [self::BOOSTER, ['setup.booster.lap' => 'belly'], ['fix booster.lap']];
+        yield 'shoulder part at the neck' => [self::BOOSTER, ['setup.booster.shoulder' => 'neck'], ['fix booster.shoulder']];
+        yield 'shoulder part off the shoulder' => [self::BOOSTER, ['setup.booster.shoulder' => 'off_shoulder'], ['fix booster.shoulder']];
+        yield 'under the arm' => [self::BOOSTER, ['setup.booster.under_arm' => true], ['fix booster.under_arm']];
+        yield 'guides' => [self::BOOSTER, ['setup.booster.guides_ok' => false], ['fix booster.guides']];
+        yield 'head part' => [self::BOOSTER, ['setup.booster.head_support_ok' => false], ['fix booster.head_support']];
+        yield 'ears' => [self::BOOSTER, ['setup.booster.ears_above' => true], ['fix booster.head']];
+        yield 'lap belt alone' => [self::BOOSTER, ['vehicle.positions.1.belt' => 'lap'], ['fix place.booster_lap_only', 'fix booster.lap_only']];
+        yield 'belt locked' => [self::BOOSTER, ['setup.booster.belt_locked' => true], ['advise booster.belt_locked']];
 
     }
 

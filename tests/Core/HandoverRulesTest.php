@@ -9,24 +9,19 @@ final class HandoverRulesTest extends RulesTestCase
 {
     public static function cases(): iterable
     {
-        $rear = Cases::REAR;
-        $forward = Cases::FORWARD;
-        $nz = Cases::NZ;
-        $booster = Cases::BOOSTER;
-        $q = Cases::q(...);
 
-        yield 'not sent off' => [$rear, ['handover' => null], [], ['handover']];
-        yield 'not sent off, no second signer' => [$rear, ['handover' => null, 'policy.second_signer' => false], []];
-        yield 'not shown back' => [$rear, ['handover.shown_back' => false], ['ask handover.not_shown_back']];
-        yield 'shown back unknown' => [$rear, ['handover.shown_back' => null], ['ask handover.not_shown_back'], ['handover.shown_back']];
-        yield 'no second signer' => [$rear, ['handover.checker' => null], ['ask handover.unsigned'], ['handover.checker']];
-        yield 'no second signer, none asked' => [$rear, ['handover.checker' => null, 'policy.second_signer' => false], []];
-        yield 'the same person' => [$rear, ['handover.checker.id' => 't1'], ['fix handover.checker_same']];
-        yield 'certified until yesterday' => [$rear, ['handover.technician.certified_until' => '2026-10-09'], ['fix handover.certification technician']];
-        yield 'certified until today' => [$rear, ['handover.technician.certified_until' => '2026-10-10'], []];
-        yield 'certified until tomorrow' => [$rear, ['handover.technician.certified_until' => '2026-10-11'], []];
-        yield 'checker out of date' => [$rear, ['handover.checker.certified_until' => '2026-01-01'], ['fix handover.certification checker']];
-        yield 'date unknown' => [$rear, ['handover.technician.certified_until' => null], ['ask handover.certification technician'], ['handover.technician.certified_until']];
+        yield 'not sent off' => [self::REAR, ['handover' => null], [], ['handover']];
+        yield 'not sent off, no second signer' => [self::REAR, ['handover' => null, 'policy.second_signer' => false], []];
+        yield 'not shown back' => [self::REAR, ['handover.shown_back' => false], ['ask handover.not_shown_back']];
+        yield 'shown back unknown' => [self::REAR, ['handover.shown_back' => null], ['ask handover.not_shown_back'], ['handover.shown_back']];
+        yield 'no second signer' => [self::REAR, ['handover.checker' => null], ['ask handover.unsigned'], ['handover.checker']];
+        yield 'no second signer, none asked' => [self::REAR, ['handover.checker' => null, 'policy.second_signer' => false], []];
+        yield 'the same person' => [self::REAR, ['handover.checker.id' => 't1'], ['fix handover.checker_same']];
+        yield 'certified until yesterday' => [self::REAR, ['handover.technician.certified_until' => '2026-10-09'], ['fix handover.certification technician']];
+        yield 'certified until today' => [self::REAR, ['handover.technician.certified_until' => '2026-10-10'], []];
+        yield 'certified until tomorrow' => [self::REAR, ['handover.technician.certified_until' => '2026-10-11'], []];
+        yield 'checker out of date' => [self::REAR, ['handover.checker.certified_until' => '2026-01-01'], ['fix handover.certification checker']];
+        yield 'date unknown' => [self::REAR, ['handover.technician.certified_until' => null], ['ask handover.certification technician'], ['handover.technician.certified_until']];
 
     }
 }

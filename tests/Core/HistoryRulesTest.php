@@ -9,38 +9,33 @@ final class HistoryRulesTest extends RulesTestCase
 {
     public static function cases(): iterable
     {
-        $rear = Cases::REAR;
-        $forward = Cases::FORWARD;
-        $nz = Cases::NZ;
-        $booster = Cases::BOOSTER;
-        $q = Cases::q(...);
 
         $points = static fn(?bool ...$holds): array => ['policy.crash' => 'minor_crash', 'seat.history.crash' => true, 'seat.history.crash_points' => array_combine(['drove_away', 'near_door_sound', 'nobody_hurt', 'no_airbag', 'seat_sound'], $holds)];
-        yield 'nothing known' => [$rear, ['seat.history' => null], [], ['seat.history.known', 'seat.history.altered', 'seat.history.crash', 'seat.history.damage', 'seat.history.parts_missing', 'seat.history.extras']];
-        yield 'past unknown' => [$rear, ['seat.history.known' => false], ['stop history.unknown']];
-        yield 'altered' => [$rear, ['seat.history.altered' => true], ['stop condition.altered']];
-        yield 'crash, strict' => [$rear, ['seat.history.crash' => true], ['stop history.crash']];
-        yield 'crash, no policy is strict' => [$rear, ['policy.crash' => null, 'seat.history.crash' => true], ['stop history.crash']];
-        yield 'crash, nz is strict' => [$nz, ['policy' => null, 'seat.history.crash' => true], ['stop history.crash']];
-        yield 'crash, all five hold (NHTSA, Car Seat Use After a Crash)' => [$rear, $points(true, true, true, true, true), ['advise history.minor_crash']];
-        yield 'crash, all five hold, maker says replace' => [$rear, $points(true, true, true, true, true) + ['seat.replace_after_crash' => 'any'], ['stop history.crash']];
-        yield 'crash, car towed' => [$rear, $points(false, true, true, true, true), ['stop history.crash']];
-        yield 'crash, door damaged' => [$rear, $points(true, false, true, true, true), ['stop history.crash']];
-        yield 'crash, somebody hurt' => [$rear, $points(true, true, false, true, true), ['stop history.crash']];
-        yield 'crash, airbag' => [$rear, $points(true, true, true, false, true), ['stop history.crash']];
-        yield 'crash, seat damaged' => [$rear, $points(true, true, true, true, false), ['stop history.crash']];
-        yield 'crash, one point unknown' => [$rear, $points(true, true, null, true, true), ['ask history.crash_unclear'], ['seat.history.crash_points.nobody_hurt']];
-        yield 'crash, one fails and one is unknown' => [$rear, $points(true, true, null, false, true), ['stop history.crash']];
-        yield 'two damages' => [$rear, ['seat.history.damage' => ['crack at the belt path', 'frayed strap']], ['stop condition.damage crack at the belt path', 'stop condition.damage frayed strap']];
-        yield 'essential part missing' => [$rear, ['seat.history.parts_missing' => [['name' => 'level foot', 'essential' => true]]], ['stop condition.part_missing level foot']];
-        yield 'minor part missing' => [$rear, ['seat.history.parts_missing' => [['name' => 'cup holder', 'essential' => false]]], ['advise condition.part_missing_minor cup holder']];
-        yield 'a part missing, essential or not' => [$rear, ['seat.history.parts_missing' => [['name' => 'peg']]], [], ['seat.history.parts_missing.0.essential']];
-        yield 'two extras, one approved' => [$rear, ['seat.history.extras' => [['name' => 'mat', 'approved' => false], ['name' => 'toy bar', 'approved' => true]]], ['fix extras.unapproved mat']];
-        yield 'an extra nobody knows about' => [$rear, ['seat.history.extras' => [['name' => 'mirror']]], [], ['seat.history.extras.0.approved']];
-        yield 'insert at its greatest weight' => [$rear, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_max' => $q(21, 'lb')]]], []];
-        yield 'insert above its weight' => [$rear, ['setup.harness.insert' => 'newborn'], ['fix extras.insert_range newborn']];
-        yield 'insert below its weight' => [$rear, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_min' => $q(21.1, 'lb')]]], ['fix extras.insert_range newborn']];
-        yield 'insert the seat does not know' => [$rear, ['setup.harness.insert' => 'sheepskin'], ['fix extras.unapproved sheepskin']];
+        yield 'nothing known' => [self::REAR, ['seat.history' => null], [], ['seat.history.known', 'seat.history.altered', 'seat.history.crash', 'seat.history.damage', 'seat.history.parts_missing', 'seat.history.extras']];
+        yield 'past unknown' => [self::REAR, ['seat.history.known' => false], ['stop history.unknown']];
+        yield 'altered' => [self::REAR, ['seat.history.altered' => true], ['stop condition.altered']];
+        yield 'crash, strict' => [self::REAR, ['seat.history.crash' => true], ['stop history.crash']];
+        yield 'crash, no policy is strict' => [self::REAR, ['policy.crash' => null, 'seat.history.crash' => true], ['stop history.crash']];
+        yield 'crash, nz is strict' => [self::NZ, ['policy' => null, 'seat.history.crash' => true], ['stop history.crash']];
+        yield 'crash, all five hold (NHTSA, Car Seat Use After a Crash)' => [self::REAR, $points(true, true, true, true, true), ['advise history.minor_crash']];
+        yield 'crash, all five hold, maker says replace' => [self::REAR, $points(true, true, true, true, true) + ['seat.replace_after_crash' => 'any'], ['stop history.crash']];
+        yield 'crash, car towed' => [self::REAR, $points(false, true, true, true, true), ['stop history.crash']];
+        yield 'crash, door damaged' => [self::REAR, $points(true, false, true, true, true), ['stop history.crash']];
+        yield 'crash, somebody hurt' => [self::REAR, $points(true, true, false, true, true), ['stop history.crash']];
+        yield 'crash, airbag' => [self::REAR, $points(true, true, true, false, true), ['stop history.crash']];
+        yield 'crash, seat damaged' => [self::REAR, $points(true, true, true, true, false), ['stop history.crash']];
+        yield 'crash, one point unknown' => [self::REAR, $points(true, true, null, true, true), ['ask history.crash_unclear'], ['seat.history.crash_points.nobody_hurt']];
+        yield 'crash, one fails and one is unknown' => [self::REAR, $points(true, true, null, false, true), ['stop history.crash']];
+        yield 'two damages' => [self::REAR, ['seat.history.damage' => ['crack at the belt path', 'frayed strap']], ['stop condition.damage crack at the belt path', 'stop condition.damage frayed strap']];
+        yield 'essential part missing' => [self::REAR, ['seat.history.parts_missing' => [['name' => 'level foot', 'essential' => true]]], ['stop condition.part_missing level foot']];
+        yield 'minor part missing' => [self::REAR, ['seat.history.parts_missing' => [['name' => 'cup holder', 'essential' => false]]], ['advise condition.part_missing_minor cup holder']];
+        yield 'a part missing, essential or not' => [self::REAR, ['seat.history.parts_missing' => [['name' => 'peg']]], [], ['seat.history.parts_missing.0.essential']];
+        yield 'two extras, one approved' => [self::REAR, ['seat.history.extras' => [['name' => 'mat', 'approved' => false], ['name' => 'toy bar', 'approved' => true]]], ['fix extras.unapproved mat']];
+        yield 'an extra nobody knows about' => [self::REAR, ['seat.history.extras' => [['name' => 'mirror']]], [], ['seat.history.extras.0.approved']];
+        yield 'insert at its greatest weight' => [self::REAR, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_max' => Cases::q(21, 'lb')]]], []];
+        yield 'insert above its weight' => [self::REAR, ['setup.harness.insert' => 'newborn'], ['fix extras.insert_range newborn']];
+        yield 'insert below its weight' => [self::REAR, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_min' => Cases::q(21.1, 'lb')]]], ['fix extras.insert_range newborn']];
+        yield 'insert the seat does not know' => [self::REAR, ['setup.harness.insert' => 'sheepskin'], ['fix extras.unapproved sheepskin']];
 
     }
 }

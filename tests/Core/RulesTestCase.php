@@ -10,6 +10,14 @@ use PHPUnit\Framework\TestCase;
 /** A rule is tested on a whole case: every finding and every question is compared, so an extra one fails. */
 abstract class RulesTestCase extends TestCase
 {
+    protected const REAR = Cases::REAR;
+
+    protected const FORWARD = Cases::FORWARD;
+
+    protected const NZ = Cases::NZ;
+
+    protected const BOOSTER = Cases::BOOSTER;
+
     /** @return iterable<string, array{0: string, 1: array<string, mixed>, 2: list<string>, 3?: list<string>}> case, changes, findings, questions */
     abstract public static function cases(): iterable;
 
