@@ -7,6 +7,7 @@ import { press } from './press.js';
 import { printing } from './printing.js';
 import { stepper } from './stepper.js';
 import { strap } from './strap.js';
+import { trouble } from './trouble.js';
 
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;
@@ -26,3 +27,4 @@ press();
 printing();
 stepper();
 strap();
+trouble();

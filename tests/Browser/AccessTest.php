@@ -112,6 +112,25 @@ final class AccessTest extends BrowserTestCase
         }
     }
 
+    public function testAnAnswerThatCannotBeSentSaysSo(): void
+    {
+        self::viewport(390, 844, true);
+        self::signIn();
+        self::openScreen('secure');
+        self::stopApp();
+        try {
+            self::press('.station [data-path="setup.twisted"] [value="yes"]');
+            self::assertStringContainsString('Not sent: the network is away.', self::waitFor('.trouble')->getText());
+        } finally {
+            self::startApp();
+        }
+        self::press('.station [data-path="setup.twisted"] [value="yes"]');
+        self::waitFor('[data-code="secure.twist"]');
+        self::assertSame([], self::all('.trouble'));
+        self::press('.station [data-path="setup.twisted"] [value="no"]');
+        self::waitFor('#row-setup-twisted .on[value="no"]');
+    }
+
     public function testNothingIsDoubledByReloadOrBack(): void
     {
         self::viewport(1280, 800);

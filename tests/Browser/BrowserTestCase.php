@@ -119,6 +119,17 @@ abstract class BrowserTestCase extends TestCase
         self::waitFor('main.yard');
     }
 
+    protected static function stopApp(): void
+    {
+        self::$app?->stop(3);
+    }
+
+    protected static function startApp(): void
+    {
+        self::$app?->start();
+        self::waitForHttp(self::$base . '/up');
+    }
+
     private static function startBrowser(): void
     {
         self::$chromedriver = new Process(['chromedriver', '--port=0'], null, null, null, null);

@@ -65,7 +65,7 @@ final class PagesTest extends FeatureTestCase
         $this->signedIn()->get("/checks/{$check->id}/found/kitchen")->assertNotFound();
         $this->get("/checks/{$check->id}/lost/label")->assertNotFound();
         $this->get('/checks/0197a000-0000-7000-8000-000000000000/found/label')->assertNotFound();
-        $this->get('/visits/999/sheet')->assertNotFound();
+        $this->get('/visits/999/sheet')->assertNotFound()->assertSee('There is no such page, check or family.');
     }
 
     public function testUnitsAreRemembered(): void
