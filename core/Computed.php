@@ -6,16 +6,22 @@ namespace MintBuckle\Core;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\Expiry;
+use MintBuckle\Core\Card\CardStep;
+use MintBuckle\Core\Card\Changeover;
+use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Fit\SlotChoice;
-use MintBuckle\Core\Locking\LockFinder;
+use MintBuckle\Core\Growth\OutgrowForecast;
+use MintBuckle\Core\Growth\Outgrown;
+use MintBuckle\Core\Growth\SlotForecast;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Recall\RecallAnswer;
+use MintBuckle\Core\Wedge\WedgeSize;
 
 /** What the given facts allow to be computed; what they do not allow is null, never a guess. */
 final readonly class Computed
@@ -26,6 +32,9 @@ final readonly class Computed
      * @param list<ModeFit> $modes most protective first
      * @param Mass|null $lowerAnchorChildMax in kilograms, for the mode in use, without a set-up for the best mode
      * @param list<LockWay>|null $beltLock all four ways, those that work first
+     * @param array<string, Outgrown> $outgrown by mode, of those that fit
+     * @param string|null $nextSlotChange the month, YYYY-MM
+     * @param list<CardStep>|null $card
      * @param int|null $harnessSlot the right slot for the mode in use, 1 is the lowest
      */
     private function __construct(
@@ -38,6 +47,11 @@ final readonly class Computed
         public ?Mass $lowerAnchorChildMax,
         public ?array $beltLock,
         public ?int $harnessSlot,
+        public array $outgrown,
+        public ?string $nextSlotChange,
+        public ?Changeover $changeover,
+        public ?WedgeSize $wedge,
+        public ?array $card,
     ) {}
 
     public static function of(Situation $s): self
@@ -55,8 +69,28 @@ final readonly class Computed
             $s->fits->all,
             $best,
             $mass instanceof Mass ? $mass->in(MassUnit::Kilogram) : null,
-            $s->place === null || $s->seat === null ? null : LockFinder::find($s)->inOrder(),
+            $s->place === null || $s->seat === null ? null : $s->locks->inOrder(),
             $s->mode === null || ! $s->mode->isHarness() ? null : SlotChoice::of($s, $s->mode)->slot,
+            self::outgrown($s),
+            $s->mode === null || ! $s->mode->isHarness() ? null : SlotForecast::of($s, $s->mode),
+            Changeover::of($s),
+            WedgeSize::of($s),
+            InstallationCard::of($s),
         );
+    }
+
+    /** @return array<string, Outgrown> */
+    private static function outgrown(Situation $s): array
+    {
+        $forecasts = [];
+        foreach ($s->fits->all as $fit) {
+            $mode = $s->seat->modes[$fit->mode->value] ?? null;
+            $forecast = $mode === null || $fit->fits !== Truth::Yes ? null : OutgrowForecast::of($s, $mode);
+            if ($forecast !== null) {
+                $forecasts[$fit->mode->value] = $forecast;
+            }
+        }
+
+        return $forecasts;
     }
 }

@@ -18,6 +18,7 @@ use MintBuckle\Core\CaseFile\Setup;
 use MintBuckle\Core\CaseFile\Standard;
 use MintBuckle\Core\CaseFile\StrapRule;
 use MintBuckle\Core\Fit\ModeFits;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Practice\Convention;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Months;
@@ -52,6 +53,9 @@ final readonly class Situation
 
     public ModeFits $fits;
 
+    /** @var LockFinder how the belt at the place in use can be locked */
+    public LockFinder $locks;
+
     public function __construct(public CaseFile $case)
     {
         $this->child = $case->child;
@@ -66,6 +70,7 @@ final readonly class Situation
         $this->place = $index === null ? null : $case->vehicle->positions[$index] ?? null;
         $this->placePath = 'vehicle.positions.' . $index;
         $this->fits = ModeFits::of($this);
+        $this->locks = LockFinder::find($this);
     }
 
     public function madeOn(): ?PartialDate

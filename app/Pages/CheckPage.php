@@ -11,6 +11,7 @@ use App\Track;
 use App\Units;
 use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\Drawing\BuckleFront;
@@ -120,6 +121,12 @@ final readonly class CheckPage
     public function ruler(): LabelRuler
     {
         return LabelRuler::of($this->case);
+    }
+
+    /** @return list<string> */
+    public function takingOut(): array
+    {
+        return TakingOut::of($this->situation);
     }
 
     public function buckle(): BuckleFront

@@ -11,6 +11,7 @@ use App\Track;
 use App\Units;
 use MintBuckle\Core\Asking\AskedOf;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
@@ -78,9 +79,20 @@ final readonly class SheetChild
     /** @return list<array{string, string}> */
     private static function dates(Assessment $assessment): array
     {
-        $expires = $assessment->computed->expiresOn;
+        $computed = $assessment->computed;
+        $likely = $computed->outgrown[$computed->bestMode->value ?? '']->likely ?? null;
 
-        return $expires === null ? [] : [[$expires->show(), 'From this day the seat may no longer be used.']];
+        return array_values(array_filter([
+            $computed->nextSlotChange === null ? null : ['About ' . self::month($computed->nextSlotChange), 'The shoulder reaches the next harness slot: look at the straps. An estimate.'],
+            $likely === null || $computed->bestMode === null ? null : ['About ' . self::month($likely), "The child outgrows it as a {$computed->bestMode->word()}. An estimate from the growth charts."],
+            $computed->expiresOn === null ? null : [$computed->expiresOn->show(), 'From this day the seat may no longer be used.'],
+        ]));
+    }
+
+    /** "Apr 2027" of "2027-04". */
+    private static function month(string $month): string
+    {
+        return substr(CalendarDate::parse($month . '-01')->show(), 2);
     }
 
     /** @return list<string> */

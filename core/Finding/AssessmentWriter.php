@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
+use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Computed;
 use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Growth\Outgrown;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Recall\RecallMatch;
@@ -52,6 +54,17 @@ final readonly class AssessmentWriter
         return $value instanceof Quantity ? $value->toArray() : $value;
     }
 
+    /** @return array<string, string|null>|null */
+    private static function outgrown(?Outgrown $outgrown): ?array
+    {
+        return $outgrown === null ? null : [
+            'earliest' => $outgrown->earliest,
+            'likely' => $outgrown->likely,
+            'latest' => $outgrown->latest,
+            'by' => $outgrown->by->value,
+        ];
+    }
+
     /** @return array<string, mixed> */
     private static function computed(Computed $computed): array
     {
@@ -68,7 +81,7 @@ final readonly class AssessmentWriter
                 'mode' => $fit->mode->value,
                 'fits' => $fit->fits->toBool(),
                 'because' => $fit->because(),
-                'outgrown' => null,
+                'outgrown' => self::outgrown($computed->outgrown[$fit->mode->value] ?? null),
             ], $computed->modes),
             'best_mode' => $computed->bestMode?->value,
             'lower_anchor_child_max' => $computed->lowerAnchorChildMax?->toArray(),
@@ -79,10 +92,10 @@ final readonly class AssessmentWriter
                 'steps' => $way->steps,
             ], $computed->beltLock),
             'harness_slot' => $computed->harnessSlot,
-            'next_slot_change' => null,
-            'changeover' => null,
-            'wedge' => null,
-            'card' => null,
+            'next_slot_change' => $computed->nextSlotChange,
+            'changeover' => $computed->changeover === null ? null : ['to' => $computed->changeover->to->value, 'steps' => $computed->changeover->steps],
+            'wedge' => $computed->wedge === null ? null : ['lift' => $computed->wedge->lift->toArray(), 'stack' => $computed->wedge->stack, 'gain' => $computed->wedge->gain->toArray()],
+            'card' => $computed->card === null ? null : array_map(static fn(CardStep $step): array => ['step' => $step->step, 'check' => $step->check], $computed->card),
         ];
     }
 }

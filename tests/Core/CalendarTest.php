@@ -11,11 +11,13 @@ use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\Expiry;
 use MintBuckle\Core\Calendar\PartialDate;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class CalendarTest extends TestCase
 {
     /** Against PHP's own calendar, an implementation that shares no code with ours. */
+    #[Group('slow')]
     public function testDayNumbersOfTwoCenturies(): void
     {
         $day = new DateTimeImmutable('1950-01-01 00:00 UTC');

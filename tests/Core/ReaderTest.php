@@ -12,6 +12,7 @@ use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Quantity\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -136,6 +137,7 @@ final class ReaderTest extends TestCase
     }
 
     /** A thousand broken files: each refused with a path, none crashes. Seeded, so that a failure can be repeated. */
+    #[Group('slow')]
     public function testSurvivesBrokenFiles(): void
     {
         $random = new Randomizer(new Mt19937(20261010));

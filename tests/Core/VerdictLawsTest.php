@@ -14,12 +14,14 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Rulebook;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use stdClass;
 
 /** Laws that hold for every case, tried on generated ones. */
+#[Group('slow')]
 final class VerdictLawsTest extends TestCase
 {
     /** Facts whose absence is no gap, and why. Everything else that is deleted must leave a good case not good. */

@@ -12,7 +12,6 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
@@ -41,13 +40,12 @@ final readonly class PositionRule implements Rule
     /** @return iterable<Finding|Question> */
     private static function harness(Situation $s, Position $place): iterable
     {
-        $lock = LockFinder::find($s);
-        $held = Truth::of($place->lowerAnchors)->or($lock->anyWorks());
+        $held = Truth::of($place->lowerAnchors)->or($s->locks->anyWorks());
         if ($held === Truth::No) {
             yield self::noBelt('Nothing here can hold this seat: no lower anchors, and no way to lock this belt.');
         }
         if ($held === Truth::Unknown) {
-            foreach ([...($place->lowerAnchors === null ? [$s->placePath('lower_anchors')] : []), ...$lock->missing()] as $path) {
+            foreach ([...($place->lowerAnchors === null ? [$s->placePath('lower_anchors')] : []), ...$s->locks->missing()] as $path) {
                 yield new Question($path, Station::Place);
             }
         }

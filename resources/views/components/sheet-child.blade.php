@@ -22,6 +22,10 @@
         <h3>What was found and put right</h3>
         <ul>@foreach ($child->corrected as $finding)<li>{{ $finding->message }} <em>Put right: {{ $finding->remedy }}</em></li>@endforeach</ul>
     @endif
+    @if ($child->assessment->computed->card !== null)
+        <h3>How to do it again</h3>
+        <ol class="again">@foreach ($child->assessment->computed->card as $step)<li>{{ $step->step }}</li>@endforeach</ol>
+    @endif
     @if ($child->everyRide !== [])
         <h3>On every ride</h3>
         <ul>@foreach ($child->everyRide as $line)<li>{{ $line }}</li>@endforeach</ul>

@@ -47,6 +47,14 @@
                     </div>
                 </details>
             @endif
+            @if ($page->station === MintBuckle\Core\Finding\Station::Secure && $page->assessment->computed->beltLock !== null && $page->situation->isHarness())
+                <x-lock-ways :ways="$page->assessment->computed->beltLock" />
+                <x-steps-panel title="Taking it out again" :steps="$page->takingOut()" />
+            @elseif ($page->station === MintBuckle\Core\Finding\Station::Child && $page->assessment->computed->changeover !== null)
+                <x-steps-panel :title="'To use it as a ' . $page->assessment->computed->changeover->to->word()" :steps="$page->assessment->computed->changeover->steps" />
+            @elseif ($page->station === MintBuckle\Core\Finding\Station::Handover && $page->assessment->computed->card !== null)
+                <x-steps-panel title="Installation card, for the family's own hands" :steps="$page->assessment->computed->card" open />
+            @endif
             <x-station-steps :page="$page" />
         </section>
         <x-slip :page="$page" />

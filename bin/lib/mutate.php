@@ -1,0 +1,80 @@
+<?php
+
+/**
+ * Breaks the core on purpose, one place at a time, and sees whether the tests notice: every comparison operator and every number
+ * of the rules. Prints the survivors and the share that was noticed. Works on a copy; changes nothing here.
+ *
+ * php bin/lib/mutate.php [worker] [workers]
+ */
+
+declare(strict_types=1);
+
+[$worker, $workers] = [(int) ($argv[1] ?? 0), (int) ($argv[2] ?? 1)];
+$root = dirname(__DIR__, 2);
+$copy = sys_get_temp_dir() . "/mint-buckle-mutants-{$worker}";
+exec('rm -rf ' . escapeshellarg($copy) . ' && mkdir ' . escapeshellarg($copy));
+foreach (['core', 'tests', 'phpunit.xml'] as $part) {
+    exec('cp -r ' . escapeshellarg("{$root}/{$part}") . ' ' . escapeshellarg("{$copy}/{$part}"));
+}
+file_put_contents("{$copy}/autoload.php", <<<'PHP'
+<?php
+spl_autoload_register(static function (string $class): void {
+    foreach (['MintBuckle\\Core\\' => 'core/', 'Tests\\' => 'tests/'] as $prefix => $folder) {
+        if (str_starts_with($class, $prefix) && is_file($file = __DIR__ . '/' . $folder . strtr(substr($class, strlen($prefix)), '\\', '/') . '.php')) {
+            require $file;
+        }
+    }
+}, true, true);
+PHP . "\nrequire '{$root}/vendor/autoload.php';\n");
+
+const OPERATORS = ['<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&'];
+$mutants = [];
+foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$copy}/core", FilesystemIterator::SKIP_DOTS)) as $file) {
+    $path = $file->getPathname();
+    // Printed tables are checked against their source row by row; words and drawings are not judgements.
+    if (preg_match('~/(Asking|Card|Growth/(Who|Cdc))|/(Bounds|JsonText|ExactNumber|Code|Station|Severity)\.php~', $path) === 1) {
+        continue;
+    }
+    $tokens = PhpToken::tokenize((string) file_get_contents($path));
+    foreach ($tokens as $i => $token) {
+        $to = OPERATORS[$token->text] ?? null;
+        if ($token->is([T_LNUMBER, T_DNUMBER]) && ! preg_match('~/(Drawing|Quantity|Calendar|Reading)/~', $path)) {
+            $to = $token->is(T_LNUMBER) ? (string) ((int) $token->text + 1) : (string) ((float) $token->text * 1.05);
+        }
+        if ($to !== null) {
+            $mutants[] = [$path, $i, $token->line, $token->text, $to];
+        }
+    }
+}
+/** Exit status of the core's tests in a copy: 0 when nothing was noticed. */
+function runTests(string $copy, string $root, string $which): int
+{
+    exec('cd ' . escapeshellarg($copy) . ' && timeout 60 php -d pcov.enabled=0 -d memory_limit=512M ' . escapeshellarg("{$root}/vendor/bin/phpunit") . " --bootstrap autoload.php --no-coverage --stop-on-defect --do-not-cache-result {$which} tests/Core tests/Golden > /dev/null 2>&1", $output, $status);
+
+    return $status;
+}
+
+$noticed = 0;
+$tried = 0;
+$survivors = [];
+foreach ($mutants as $n => [$path, $i, $line, $from, $to]) {
+    if ($n % $workers !== $worker) {
+        continue;
+    }
+    $original = (string) file_get_contents($path);
+    $tokens = PhpToken::tokenize($original);
+    $tokens[$i]->text = $to;
+    file_put_contents($path, implode('', array_map(static fn(PhpToken $t): string => $t->text, $tokens)));
+    // The quick tests first; only what they let pass meets the slow ones.
+    $run = static fn(string $which): int => runTests($copy, $root, $which);
+    $status = $run('--exclude-group slow') !== 0 ? 1 : $run('--group slow');
+    file_put_contents($path, $original);
+    $tried++;
+    $noticed += $status === 0 ? 0 : 1;
+    if ($status === 0) {
+        $survivors[] = substr($path, strlen($copy) + 1) . ":{$line}: {$from} became {$to}";
+        echo 'survived: ', end($survivors), "\n";
+    }
+}
+printf("mutation: %d of %d noticed (%.1f %%), worker %d of %d\n", $noticed, $tried, 100 * $noticed / max(1, $tried), $worker + 1, $workers);
+exec('rm -rf ' . escapeshellarg($copy));

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Card;
+
+use MintBuckle\Core\CaseFile\Leave;
+use MintBuckle\Core\CaseFile\Mode;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\ReclineRow;
+use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Fit\AnchorLimit;
+use MintBuckle\Core\Fit\SlotChoice;
+use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Situation;
+
+/** What must change between two modes of a seat, from the seat's own data, forwards or backwards; then tightness afresh. */
+final readonly class Changeover
+{
+    /** @param list<string> $steps */
+    private function __construct(public ModeName $to, public array $steps) {}
+
+    /** To the seat's best mode where another is in use, else to the next mode of the seat; null when there is none. */
+    public static function of(Situation $s): ?self
+    {
+        $from = $s->mode;
+        $modes = $s->seat->modes ?? [];
+        if ($from === null || $s->modeRules === null) {
+            return null;
+        }
+        $best = $s->fits->best();
+        $names = array_map(ModeName::from(...), array_keys($modes));
+        $to = $best !== null && $best !== $from && in_array($best, $names, true) ? $best : $names[(int) array_search($from, $names, true) + 1] ?? null;
+
+        return $to === null ? null : self::between($s, $from, $to);
+    }
+
+    public static function between(Situation $s, ModeName $from, ModeName $to): self
+    {
+        $seat = $s->seat ?? new Seat();
+        $old = $seat->modes[$from->value] ?? new Mode();
+        $new = $seat->modes[$to->value] ?? new Mode();
+
+        return new self($to, [
+            ...self::direction($from, $to),
+            ...self::tether($seat, $from, $to),
+            ...self::recline($old, $new),
+            ...self::parts($old, $new),
+            ...self::harness($s, $from, $to, $new),
+            ...self::holding($s, $from, $to),
+            'Tighten it afresh and try the movement at the belt path.',
+        ]);
+    }
+
+    /** @return list<string> */
+    private static function direction(ModeName $from, ModeName $to): array
+    {
+        $turned = ($from === ModeName::RearHarness) !== ($to === ModeName::RearHarness);
+
+        return $turned ? ['Take the seat out, turn it round, and use the ' . ($to === ModeName::RearHarness ? 'rear-facing belt path under the legs.' : 'forward-facing belt path behind the back.')] : [];
+    }
+
+    /** @return list<string> */
+    private static function tether(Seat $seat, ModeName $from, ModeName $to): array
+    {
+        return match (true) {
+            $to === ModeName::ForwardHarness && $from !== $to => ['Take the tether out of its storage and hook it on.'],
+            $to === ModeName::RearHarness && $seat->tetherRear === Leave::Forbidden => ['Unhook the tether and stow it.'],
+            $to === ModeName::RearHarness && $seat->tetherRear === Leave::Required => ['Hook the tether to its rear-facing anchor.'],
+            $from->isHarness() && $to->isBooster() => ['Unhook the tether and stow it, unless the manual uses it with the booster.'],
+            default => [],
+        };
+    }
+
+    /** @return list<string> */
+    private static function recline(Mode $old, Mode $new): array
+    {
+        $settings = static fn(Mode $m): array => array_values(array_unique(array_merge(...array_map(static fn(ReclineRow $r): array => $r->settings, $m->recline))));
+        $steps = $settings($new) !== [] && $settings($new) !== $settings($old) ? ['Set the recline to ' . implode(' or ', $settings($new)) . ', as the weight asks.'] : [];
+
+        return $new->foot !== null && $new->foot !== $old->foot ? [...$steps, "Set the foot of the base: {$new->foot}."] : $steps;
+    }
+
+    /** @return list<string> */
+    private static function parts(Mode $old, Mode $new): array
+    {
+        $name = static fn(string $part): string => str_replace('_', ' ', $part);
+        $on = array_diff($new->partsRequired, $old->partsRequired);
+        $off = array_unique([...array_intersect($old->partsRequired, $new->partsForbidden), ...array_diff($new->partsForbidden, $old->partsForbidden)]);
+
+        return [
+            ...array_values(array_map(static fn(string $p): string => "Fit the {$name($p)}.", $on)),
+            ...array_values(array_map(static fn(string $p): string => "Take the {$name($p)} off.", $off)),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function harness(Situation $s, ModeName $from, ModeName $to, Mode $new): array
+    {
+        if ($from->isHarness() && $to->isBooster()) {
+            return [
+                'Take the harness out: ease it, raise the head rest to the top, take the straps off the plate, pull the retainers through the slots.',
+                'Store straps, plate and elastics where the seat keeps them.',
+            ];
+        }
+        if ($from->isBooster() && $to->isHarness()) {
+            return ['Put the harness back in as the manual shows, every retainer flat behind its slot.'];
+        }
+        $slot = SlotChoice::of($s, $to)->slot;
+        $slots = $slot === null ? ['Set the straps to the right slot for the new direction.'] : ["Set the straps to slot {$slot}, counted from the lowest."];
+
+        return $from->isHarness() && $to->isHarness()
+            ? [...$slots, ...($new->crotchSlots === null || $new->crotchSlots === [] ? [] : ['Set the crotch strap to slot ' . implode(' or ', $new->crotchSlots) . '.'])]
+            : [];
+    }
+
+    /** @return list<string> */
+    private static function holding(Situation $s, ModeName $from, ModeName $to): array
+    {
+        $limit = AnchorLimit::of($s, $to)->bound;
+
+        return match (true) {
+            $to->isBooster() => ['The vehicle belt now holds the child: lap and shoulder, running free.'],
+            $limit !== null => ["The lower anchors hold it up to a child of {$limit->value->show($s->child->weight->unit ?? MassUnit::Kilogram)}; above that the belt."],
+            default => ['Hold it by the belt, or by the lower anchors as far as the label allows.'],
+        };
+    }
+}
