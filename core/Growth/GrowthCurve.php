@@ -80,8 +80,7 @@ final readonly class GrowthCurve
     /** @return array{int, float} */
     private static function between(float $z): array
     {
-        /** @var list<float> $columns */
-        $columns = GrowthReference::Z;
+        $columns = GrowthReference::columns();
         $i = 0;
         while ($i < self::OUTER - 1 && $z >= $columns[$i + 1]) {
             $i++;

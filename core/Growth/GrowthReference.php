@@ -21,6 +21,12 @@ final readonly class GrowthReference
     /** Beyond it nothing can be said. */
     public const LAST_MONTHS = 191;
 
+    /** @return list<float> the z of each column */
+    public static function columns(): array
+    {
+        return self::Z;
+    }
+
     /**
      * The value between two columns that lies a share of the way from one to the next; a share above 1 goes on beyond.
      *
