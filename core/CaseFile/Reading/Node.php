@@ -230,8 +230,12 @@ final class Node
     public function required(string $key): string
     {
         $this->require($key);
+        $text = $this->text($key);
+        if ($text === null && is_string($this->data->{$key} ?? null)) {
+            $this->wrong($key, 'must not be blank');
+        }
 
-        return $this->text($key) ?? '';
+        return $text ?? '';
     }
 
     public function require(string $key): void

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Published;
+
+use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Finding\AssessmentWriter;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Rulebook;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use ReflectionClass;
+use ReflectionProperty;
+use stdClass;
+use Tests\Core\Cases;
+use Tests\Core\ChildRulesTest;
+use Tests\Core\LabelRulesTest;
+use Tests\Core\MeasureRulesTest;
+use Tests\Core\ReaderTest;
+use Tests\Core\SecureRulesTest;
+
+/** The published JSON Schemas (draft 2020-12) against a validator from Packagist, and against reader and writer. */
+final class SchemaTest extends TestCase
+{
+    /** What no schema can tell: two facts that cannot both be true, and sizes in any unit. Keyed as in ReaderTest. */
+    private const ONLY_THE_READER = [
+        'a day there is not', 'nothing', 'absurd', 'a giant', 'an offset too far', 'born after today', 'two ages', 'made after today',
+        'a place the car lacks', 'a place twice', 'a slot the seat lacks', 'slots upside down', 'a zone there is not', 'a list from tomorrow', 'minor crashes in nz',
+    ];
+
+    /** @return iterable<string, array{stdClass}> */
+    public static function validCases(): iterable
+    {
+        foreach (glob(dirname(__DIR__) . '/Golden/cases/*.json') ?: [] as $file) {
+            yield basename($file) => [Cases::json(basename($file, '.json'))];
+        }
+        foreach ([LabelRulesTest::cases(), ChildRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases()] as $rows) {
+            foreach ($rows as $name => $row) {
+                yield $name => [Cases::json($row[0], $row[1])];
+            }
+        }
+        foreach (ReaderTest::wholeCases() as $name => $row) {
+            yield "whole: {$name}" => [Cases::json($row[0], $row[1])];
+        }
+    }
+
+    #[DataProvider('validCases')]
+    public function testWhatTheReaderTakesIsValid(stdClass $case): void
+    {
+        self::assertSame('', self::complaint('case', $case));
+        self::assertSame('', self::complaint('case', self::asObject(Writer::toArray(Reader::fromObject($case)))), 'and so is what the writer writes');
+    }
+
+    #[DataProvider('validCases')]
+    public function testAssessmentsAreValid(stdClass $case): void
+    {
+        $assessment = Assessor::assess(Reader::fromObject($case), Rulebook::current());
+        self::assertSame('', self::complaint('assessment', self::asObject(AssessmentWriter::toArray($assessment))));
+    }
+
+    public function testWhatTheReaderRefusesIsInvalidWhereASchemaCanTell(): void
+    {
+        $agreed = [];
+        foreach (ReaderTest::refused() as $name => [$path, $value]) {
+            $case = Cases::json(Cases::REAR, ['policy.crash' => 'minor_crash', $path => $value]);
+            if (self::complaint('case', $case) === '') {
+                $agreed[] = $name;
+            }
+        }
+        self::assertSame(self::ONLY_THE_READER, $agreed);
+    }
+
+    /** Every object of the schema is a class of the case file with just these properties; so the writer writes nothing else. */
+    public function testSchemaAndClassesHaveTheSameKeys(): void
+    {
+        $compared = 0;
+        foreach ((array) self::schema('case')->{'$defs'} as $name => $definition) {
+            $class = 'MintBuckle\\Core\\CaseFile\\' . str_replace(' ', '', ucwords(str_replace('_', ' ', (string) $name)));
+            if (! $definition instanceof stdClass || ! class_exists($class) || ! $definition->properties instanceof stdClass) {
+                continue;
+            }
+            $keys = array_map(static fn(ReflectionProperty $p): string => strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '_', $p->getName())), (new ReflectionClass($class))->getProperties());
+            self::assertEqualsCanonicalizing($keys, array_keys((array) $definition->properties), (string) $name);
+            $compared++;
+        }
+        self::assertGreaterThan(25, $compared);
+    }
+
+    /** Every key of the schema is one that the reader knows: unknown there, it still reads. */
+    public function testTheReaderKnowsEveryKeyOfTheSchema(): void
+    {
+        $paths = self::keys(self::schema('case'), self::schema('case'), '');
+        foreach ($paths as $path) {
+            $case = Cases::json(Cases::REAR, ['seat.history.parts_missing' => [['name' => 'x']], 'seat.history.extras' => [['name' => 'x']], 'seat.modes.rear_harness.zones' => [['name' => 'x']], 'recall_list.campaigns' => [['id' => 'x', 'maker' => 'x']], 'seat.modes.high_back_booster' => new stdClass(), 'seat.modes.backless_booster' => new stdClass(), 'setup.zone' => null]);
+            if (in_array($path, ['format', 'version', 'today', 'practice', 'child', 'vehicle', 'setup.position'], true) || preg_match('/\.(name|id|maker)$/', $path) === 1) {
+                continue;
+            }
+            if (preg_match('/^(.*\.\d+)\./', $path, $entry) === 1 && CasePath::get($case, $entry[1]) === null) {
+                continue;
+            }
+            CasePath::set($case, $path, null);
+            if (! str_starts_with($path, 'vehicle')) {
+                Reader::fromObject($case);
+            }
+        }
+        self::assertGreaterThan(240, count($paths));
+    }
+
+    public function testTheSchemaKnowsEveryCode(): void
+    {
+        self::assertSame(array_column(Code::cases(), 'value'), CasePath::get(self::schema('assessment'), '$defs.finding.properties.code.enum'));
+    }
+
+    /** @return list<string> */
+    private static function keys(stdClass $schema, stdClass $root, string $prefix): array
+    {
+        $keys = [];
+        foreach ((array) ($schema->properties ?? []) as $key => $child) {
+            $path = $prefix === '' ? (string) $key : "{$prefix}.{$key}";
+            $object = $child instanceof stdClass ? self::objectOf($child, $root) : null;
+            $keys = [...$keys, $path, ...($object === null || CasePath::get($object[0], 'properties.unit') !== null ? [] : self::keys($object[0], $root, $path . $object[1]))];
+        }
+
+        return $keys;
+    }
+
+    /** @return array{stdClass, string}|null the object a key holds, and the index that leads into it where it is a list of them */
+    private static function objectOf(stdClass $schema, stdClass $root): ?array
+    {
+        if (isset($schema->{'$ref'}) && is_string($schema->{'$ref'})) {
+            $target = $root->{'$defs'}->{basename($schema->{'$ref'})} ?? null;
+
+            return $target instanceof stdClass && isset($target->properties) ? [$target, ''] : null;
+        }
+        if (isset($schema->oneOf) && is_array($schema->oneOf) && $schema->oneOf[0] instanceof stdClass) {
+            return self::objectOf($schema->oneOf[0], $root);
+        }
+        if (isset($schema->items) && $schema->items instanceof stdClass) {
+            $item = self::objectOf($schema->items, $root);
+
+            return $item === null ? null : [$item[0], '.0'];
+        }
+
+        return isset($schema->properties) ? [$schema, ''] : null;
+    }
+
+    private static function complaint(string $schema, mixed $data): string
+    {
+        $validator = new Validator();
+        $result = $validator->validate($data, self::schema($schema));
+
+        return $result->isValid() ? '' : (string) $result->error()?->message() . ' at ' . implode('.', $result->error()?->data()->fullPath() ?? []);
+    }
+
+    private static function schema(string $name): stdClass
+    {
+        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2) . "/docs/schema/{$name}.schema.json"), false, 64, JSON_THROW_ON_ERROR);
+        assert($schema instanceof stdClass);
+
+        return $schema;
+    }
+
+    private static function asObject(mixed $value): mixed
+    {
+        return json_decode(json_encode($value, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
+    }
+}
