@@ -9,13 +9,15 @@ use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Practice\Practice;
 
 /** Start here: a case in, an assessment out. Every rule of the rulebook is asked once; nothing is remembered between cases. */
 final readonly class Assessor
 {
-    public static function assess(CaseFile $case, Rulebook $rulebook): Assessment
+    /** @param Practice|null $practice an organisation's own copy; else the one that the case names */
+    public static function assess(CaseFile $case, Rulebook $rulebook, ?Practice $practice = null): Assessment
     {
-        $situation = new Situation($case);
+        $situation = new Situation($case, $practice);
         $findings = [];
         $questions = [];
         foreach ($rulebook->rules as $rule) {

@@ -56,11 +56,12 @@ final readonly class Situation
     /** @var LockFinder how the belt at the place in use can be locked */
     public LockFinder $locks;
 
-    public function __construct(public CaseFile $case)
+    /** @param Practice|null $practice an organisation's own copy; else the one that the case names */
+    public function __construct(public CaseFile $case, ?Practice $practice = null)
     {
         $this->child = $case->child;
         $this->age = $case->child->ageMonths ?? ($case->child->bornOn === null ? null : Age::on($case->today, $case->child->bornOn));
-        $this->practice = Practice::of($case->practice);
+        $this->practice = $practice ?? Practice::of($case->practice);
         $this->mode = $case->setup?->mode;
         $this->seat = $this->mode === ModeName::BeltOnly ? null : $case->seat;
         $standards = $this->seat?->standards;

@@ -25,7 +25,7 @@ final readonly class Practice
      * @param list<Standard> $accepted in the order in which they speak
      */
     private function __construct(
-        public PracticeCode $code,
+        public string $name,
         public Bound $movement,
         public Bound $clipDistance,
         public ?Mass $anchorsForward,
@@ -47,15 +47,40 @@ final readonly class Practice
 
         return match ($code) {
             //                                     movement                        locking clip                  forward      rear         made from                         no tether  booster        and          accepted on the label
-            PracticeCode::Us => new self($code, $bound($inch, true),             $bound($inch, true),          $pounds(65), $pounds(60), CalendarDate::of(2014, 2, 27), true,  Months::of(48), $pounds(40), [Standard::Fmvss213]),
-            PracticeCode::Nz => new self($code, $bound(Length::of(25), false), $bound(Length::of(10), true), null,        null,        null,                          false, Months::of(48), null,        [Standard::AsNzs1754, Standard::EceR44, Standard::EceR129, Standard::Fmvss213]),
-            PracticeCode::Au => new self($code, $bound(Length::of(25), false), $bound(Length::of(10), true), null,        null,        null,                          false, Months::of(48), null,        [Standard::AsNzs1754]),
+            PracticeCode::Us => new self($code->value, $bound($inch, true),             $bound($inch, true),          $pounds(65), $pounds(60), CalendarDate::of(2014, 2, 27), true,  Months::of(48), $pounds(40), [Standard::Fmvss213]),
+            PracticeCode::Nz => new self($code->value, $bound(Length::of(25), false), $bound(Length::of(10), true), null,        null,        null,                          false, Months::of(48), null,        [Standard::AsNzs1754, Standard::EceR44, Standard::EceR129, Standard::Fmvss213]),
+            PracticeCode::Au => new self($code->value, $bound(Length::of(25), false), $bound(Length::of(10), true), null,        null,        null,                          false, Months::of(48), null,        [Standard::AsNzs1754]),
         };
     }
 
     public function layer(): string
     {
-        return 'practice:' . $this->code->value;
+        return 'practice:' . $this->name;
+    }
+
+    /**
+     * An organisation's copy with its own values; what it changed comes from "practice:<name>" wherever it is shown.
+     *
+     * @param string $name lower-case letters and digits
+     */
+    public function changed(string $name, ?Length $movement = null, ?bool $movementInclusive = null, ?Length $clipDistance = null, ?Months $boosterFrom = null, ?Mass $boosterWeight = null): self
+    {
+        $own = static fn(Bound $was, ?Length $value, ?bool $inclusive): Bound => $value === null && $inclusive === null
+            ? $was
+            : new Bound($value ?? $was->value, $inclusive ?? $was->inclusive, "practice:{$name}", [Source::published("the practice {$name}, as its organisation set it")]);
+
+        return new self(
+            $name,
+            $own($this->movement, $movement, $movementInclusive),
+            $own($this->clipDistance, $clipDistance, null),
+            $this->anchorsForward,
+            $this->anchorsRear,
+            $this->anchorsMadeFrom,
+            $this->forwardWithoutTether,
+            $boosterFrom ?? $this->boosterFrom,
+            $boosterWeight ?? $this->boosterWeight,
+            $this->accepted,
+        );
     }
 
     /** The source of the combined weight on lower anchors. */

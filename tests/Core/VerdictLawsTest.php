@@ -142,6 +142,26 @@ final class VerdictLawsTest extends TestCase
         }
     }
 
+    /** Optional even where a rule reads them, by the case format: judged when given, never asked. */
+    private const OPTIONAL = '/\\.(belt_in_guides|strap_trapped|unused_straps_stowed|anchor_tail_loose|up|hook_right_way_up|twisted|touches_vehicle_back|empty_booster_buckled|buckle_in_path|hips_snug|head_support_ok|tail_loose|insert|belt_locked|head_restraint_pushes|nearest_clear|buckle_turns|registered|special_needs|strap_offset|angle_from|angle|indicator|checker)$/';
+
+    /** What is wrong, made unknown, never turns into good to ride. */
+    public function testAFaultMadeUnknownIsNotGood(): void
+    {
+        $tried = 0;
+        foreach ([HistoryRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
+            foreach ($rows as $name => [$case, $changes, $findings]) {
+                $path = (string) array_key_first($changes);
+                if (count($changes) !== 1 || $findings === [] || str_starts_with($findings[0], 'advise') || preg_match('/^(seat\\.history|vehicle\\.positions\\.1|setup|handover)\\./', $path) !== 1 || preg_match(self::OPTIONAL, $path) === 1 || [$case, $path] === [Cases::BOOSTER, 'setup.overhang']) {
+                    continue;
+                }
+                self::assertNotSame(Verdict::GoodToRide, Cases::assess($case, [$path => null])->verdict, $name);
+                $tried++;
+            }
+        }
+        self::assertGreaterThan(60, $tried);
+    }
+
     public function testQuestionsThatCouldStopComeFirst(): void
     {
         $questions = Cases::assess(Cases::REAR, ['setup.twisted' => null, 'seat.history.crash' => null, 'setup.harness.coat' => null, 'seat.label_readable' => null])->questions;
