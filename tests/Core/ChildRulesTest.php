@@ -28,6 +28,12 @@ final class ChildRulesTest extends RulesTestCase
         yield 'weight unknown' => [self::REAR, ['child.weight' => null], [], ['child.weight']];
         yield 'greatest weight unknown' => [self::REAR, ['seat.modes.rear_harness.weight_max' => null], ['ask mode.limits_unknown'], ['seat.modes.rear_harness.weight_max']];
         yield 'least weight unknown' => [self::REAR, ['seat.modes.rear_harness.weight_min' => null], [], ['seat.modes.rear_harness.weight_min']];
+        yield 'two equal limits, one marked below' => [self::REAR, ['seat.modes.rear_harness.weight_max' => [Cases::q(21, 'lb'), ['value' => 21, 'unit' => 'lb', 'below' => true]]], ['stop mode.outside_limits']];
+        yield 'two equal limits, the other way round' => [self::REAR, ['seat.modes.rear_harness.weight_max' => [['value' => 21, 'unit' => 'lb', 'below' => true], Cases::q(21, 'lb')]], ['stop mode.outside_limits']];
+        yield 'of two minima the higher holds' => [self::REAR, ['seat.modes.rear_harness.weight_min' => [Cases::q(5, 'lb'), Cases::q(22, 'lb')]], ['stop mode.outside_limits']];
+        yield 'a minimum that must be exceeded' => [self::REAR, ['seat.modes.rear_harness.weight_min' => ['value' => 21, 'unit' => 'lb', 'below' => true]], ['stop mode.outside_limits']];
+        yield 'a limit of the anchors, held by both' => [self::REAR, ['setup.held_by' => 'both', 'setup.anchor_designated' => true, 'setup.hook_right_way_up' => true, 'seat.belt_and_anchors_ok' => true, 'vehicle.belt_and_anchors_ok' => true, 'seat.modes.rear_harness.weight_max' => [Cases::q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'held_by' => 'lower_anchors']]], ['stop mode.outside_limits']];
+        yield 'a younger child in a booster that is anchored' => [self::BOOSTER, ['child.born_on' => '2021-06-01', 'setup.held_by' => 'nothing', 'seat.modes.forward_harness' => null, 'seat.modes.high_back_booster.age_min_months' => [['value' => 60, 'held_by' => 'lower_anchors'], ['value' => 72]]], ['stop mode.outside_limits']];
         yield 'limit by make date, make date partial' => [self::REAR, ['seat.made_on' => '2023', 'seat.modes.rear_harness.weight_max' => [Cases::q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-06-01']]], [], ['seat.made_on']];
         yield 'limit by make date, inside' => [self::REAR, ['seat.modes.rear_harness.weight_max' => [Cases::q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-03-14']]], ['stop mode.outside_limits']];
         yield 'limit by make date, the day before' => [self::REAR, ['seat.modes.rear_harness.weight_max' => [Cases::q(40, 'lb'), ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-03-15']]], []];
@@ -37,6 +43,7 @@ final class ChildRulesTest extends RulesTestCase
         yield 'less than an inch' => [self::REAR, $head(0.99), ['stop fit.head_rear']];
         yield 'no figure: an inch' => [self::REAR, $head(0.99) + ['seat.modes.rear_harness.head_clearance_min' => null], ['stop fit.head_rear']];
         yield 'the seat asks less: that holds' => [self::REAR, $head(0.6) + ['seat.modes.rear_harness.head_clearance_min' => Cases::q(0.5, 'in')], []];
+        yield 'a clearance that must be exceeded' => [self::REAR, $head(1) + ['seat.modes.rear_harness.head_clearance_min' => ['value' => 1, 'unit' => 'in', 'below' => true]], ['stop fit.head_rear']];
         yield 'shell not measured' => [self::REAR, ['setup.head_to_shell_top' => null], [], ['setup.head_to_shell_top']];
         yield 'ears above, forward' => [self::FORWARD, ['setup.ears_above' => true], ['stop fit.head_forward']];
         yield 'shoulder marker' => [self::REAR, ['seat.modes.rear_harness.shoulder_markers' => true], [], ['setup.marker']];

@@ -87,6 +87,7 @@ final class ForecastTest extends TestCase
         yield 'three degrees short: one noodle' => [$angle(27), ['lift' => ['value' => 15.7008, 'unit' => 'mm'], 'stack' => 'one_noodle', 'gain' => ['value' => 10.5694, 'unit' => 'deg']]];
         yield 'thirteen degrees short: three noodles' => [$angle(17), ['lift' => ['value' => 67.4853, 'unit' => 'mm'], 'stack' => 'three_noodles', 'gain' => ['value' => 21.1958, 'unit' => 'deg']]];
         yield 'one noodle would pass the range: a towel' => [$angle(28) + ['seat.modes.rear_harness.angle_max' => Cases::q(35, 'deg')], ['lift' => ['value' => 10.4698, 'unit' => 'mm'], 'stack' => 'towel', 'gain' => ['value' => 2, 'unit' => 'deg']]];
+        yield 'no range, a child that does not sit: 40 to 45' => [['setup.angle' => Cases::q(37, 'deg'), 'setup.indicator' => 'too_upright', 'child.sits_unaided' => false, 'seat.modes.rear_harness.angle_min' => null, 'seat.modes.rear_harness.angle_max' => null], ['lift' => ['value' => 15.7008, 'unit' => 'mm'], 'stack' => 'towel', 'gain' => ['value' => 3, 'unit' => 'deg']]];
         yield 'in range' => [$angle(38), null];
         yield 'not allowed' => [$angle(27) + ['seat.wedge_ok' => false], null];
         yield 'not known to be allowed' => [$angle(27) + ['seat.wedge_ok' => null], null];

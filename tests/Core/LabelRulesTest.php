@@ -62,6 +62,8 @@ final class LabelRulesTest extends RulesTestCase
         yield 'model unknown, the rest matches' => [self::REAR, $list([]) + ['seat.model' => null], ['ask recall.possible R-7'], ['seat.model']];
         yield 'serial inside' => [self::REAR, $list(['serial_from' => 'A100000', 'serial_to' => 'A100200']), ['stop recall.affected R-7']];
         yield 'serial after' => [self::REAR, $list(['serial_from' => 'A100000', 'serial_to' => 'A100199']), []];
+        yield 'serial with an upper end only' => [self::REAR, $list(['serial_to' => 'A100199']), []];
+        yield 'serial with a lower end only' => [self::REAR, $list(['serial_from' => 'A100201']), []];
         yield 'serial unknown' => [self::REAR, $list(['serial_from' => 'A1']) + ['seat.serial' => null], ['ask recall.possible R-7'], ['seat.serial']];
         yield 'serial of another shape' => [self::REAR, $list(['serial_from' => '100', 'serial_to' => '900']), ['ask recall.possible R-7'], ['seat.serial']];
         yield 'unreadable: possible, nothing asked' => [self::REAR, $list([]) + ['seat.label_readable' => false, 'seat.model' => null], ['stop label.unreadable', 'ask recall.possible R-7']];

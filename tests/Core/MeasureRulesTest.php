@@ -43,6 +43,9 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'upright, sitting unknown' => [self::REAR, ['setup.indicator' => 'too_upright', 'setup.angle' => null, 'seat.modes.rear_harness.upright_when_sits' => true, 'child.sits_unaided' => null], [], ['child.sits_unaided']];
         yield 'neither read, range printed' => [self::REAR, ['setup.indicator' => null, 'setup.angle' => null], [], ['setup.angle']];
         yield 'neither read, no range' => [self::REAR, ['setup.indicator' => null, 'setup.angle' => null, 'seat.modes.rear_harness.angle_min' => null, 'seat.modes.rear_harness.angle_max' => null], [], ['setup.indicator']];
+        yield 'an angle without a range needs the indicator' => [self::REAR, ['setup.indicator' => null, 'seat.modes.rear_harness.angle_min' => null, 'seat.modes.rear_harness.angle_max' => null], [], ['setup.indicator']];
+        yield 'only a least angle is a range' => [self::REAR, ['setup.indicator' => null, 'setup.angle' => null, 'seat.modes.rear_harness.angle_max' => null], [], ['setup.angle']];
+        yield 'only a greatest angle is a range' => [self::REAR, ['setup.indicator' => null, 'setup.angle' => null, 'seat.modes.rear_harness.angle_min' => null], [], ['setup.angle']];
         yield 'sloping ground' => [self::REAR, ['setup.level_ground' => false, 'setup.indicator' => 'too_upright'], ['ask measure.not_level']];
         yield 'ground unknown' => [self::REAR, ['setup.level_ground' => null], ['ask measure.not_level'], ['setup.level_ground']];
         $zones = ['seat.modes.rear_harness.zones' => [['name' => 'newborn', 'age_max_months' => 6], ['name' => 'sitting', 'age_min_months' => 6, 'weight_min' => Cases::q(15, 'lb'), 'needs_sitting' => true]]];
@@ -55,6 +58,11 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'recline setting unknown' => [self::REAR, ['setup.recline_setting' => null], [], ['setup.recline_setting']];
         yield 'recline at the shared weight: either row' => [self::FORWARD, ['child.weight' => Cases::q(40, 'lb'), 'setup.recline_setting' => 4], []];
         yield 'recline for the heavier only' => [self::FORWARD, ['child.weight' => Cases::q(39, 'lb'), 'setup.recline_setting' => 4, 'seat.modes.rear_harness' => null], ['fix measure.recline_setting']];
+        $rows = static fn(array $row): array => ['seat.modes.rear_harness.recline' => [$row + ['settings' => [1, 2]]]];
+        yield 'recline row with a least weight, weight unknown' => [self::REAR, $rows(['weight_min' => Cases::q(5, 'lb')]) + ['child.weight' => null], [], ['child.weight']];
+        yield 'recline row with a greatest weight, weight unknown' => [self::REAR, $rows(['weight_max' => Cases::q(40, 'lb')]) + ['child.weight' => null], [], ['child.weight']];
+        yield 'recline row below the weight' => [self::REAR, $rows(['weight_max' => Cases::q(20, 'lb')]), ['fix measure.recline_setting']];
+        yield 'recline row above the weight' => [self::REAR, $rows(['weight_min' => Cases::q(22, 'lb')]), ['fix measure.recline_setting']];
         yield 'foot' => [self::REAR, ['seat.modes.rear_harness.foot' => 'out', 'setup.foot' => 'in'], ['fix measure.foot_position']];
         yield 'foot unknown' => [self::REAR, ['seat.modes.rear_harness.foot' => 'out'], [], ['setup.foot']];
         yield 'overhang at the figure' => [self::REAR, ['setup.overhang' => Cases::q(76.2, 'mm')], []];

@@ -34,6 +34,9 @@ final class PlaceRulesTest extends RulesTestCase
         yield 'no tether anchor anywhere, maker allows it' => [self::FORWARD, ['seat.tether_forward_required' => false] + $anchorless, ['advise place.no_tether_anchor']];
         yield 'no tether anchor anywhere, maker unknown' => [self::FORWARD, ['seat.tether_forward_required' => null] + $anchorless, [], ['seat.tether_forward_required']];
         yield 'no tether anchor, nz, rear' => [self::NZ, $anchorless, ['stop place.no_tether_anchor']];
+        yield 'no tether anchor anywhere, nz, forward, whatever the maker says' => [self::FORWARD, ['practice' => 'nz', 'policy' => null, 'seat.tether_forward_required' => false] + $anchorless, ['stop place.no_tether_anchor']];
+        yield 'the only other anchor is at a taken place' => [self::FORWARD, ['vehicle.positions.2.tether_anchor' => true, 'vehicle.positions.2.taken' => true] + $anchorless, ['stop place.no_tether_anchor']];
+        yield 'rear-facing, required by the seat, none' => [self::REAR, ['seat.tether_rear' => 'required'] + $anchorless, ['stop place.no_tether_anchor']];
         yield 'tether anchor not looked for' => [self::FORWARD, [$here . 'tether_anchor' => null], [], [$here . 'tether_anchor']];
         yield 'rear-facing without tether needs no anchor' => [self::REAR, [$here . 'tether_anchor' => null], []];
         yield 'pressed against the seat ahead' => [self::REAR, ['setup.front_contact' => 'pressed'], ['fix place.front_contact']];

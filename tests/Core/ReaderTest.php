@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\JsonText;
 use MintBuckle\Core\CaseFile\Reading\Problem;
@@ -70,6 +71,64 @@ final class ReaderTest extends TestCase
         $this->expectException(InvalidCase::class);
 
         Cases::read(Cases::REAR, ['policy.crash' => 'minor_crash', $path => $value]);
+    }
+
+    /** @return iterable<string, array{string, mixed}> values on the edge of what is taken */
+    public static function taken(): iterable
+    {
+        yield '200 kg' => ['child.weight', ['value' => 200, 'unit' => 'kg']];
+        yield '2,500 mm' => ['child.height', ['value' => 250, 'unit' => 'cm']];
+        yield '90 degrees' => ['setup.angle', ['value' => 90, 'unit' => 'deg']];
+        yield 'no angle' => ['setup.angle', ['value' => 0, 'unit' => 'deg']];
+        yield 'half a metre below' => ['setup.harness.strap_offset', ['value' => -500, 'unit' => 'mm']];
+        yield 'five metres' => ['setup.overhang', ['value' => 5000, 'unit' => 'mm']];
+        yield '300 months' => ['law', ['back_row_until_months' => 300]];
+        yield 'forty years' => ['seat.life_years', 40];
+        yield 'one year' => ['seat.life_years', 1];
+        yield 'twenty turns' => ['setup.buckle_turns', 20];
+        yield 'no prongs' => ['setup.clip_prongs', 0];
+        yield 'all of it' => ['setup.base_on_cushion', 1.0];
+        yield 'the year 1950' => ['seat.made_on', '1950'];
+        yield 'the year 2150' => ['seat.use_until', '2150'];
+        yield 'a text of 2,000' => ['seat.serial', str_repeat('é', 2000)];
+        yield 'a list of 1,000' => ['seat.remedied', array_fill(0, 1000, 'R')];
+        yield 'due in 300 days' => ['child', ['due_on' => '2027-08-06']];
+        yield 'made today' => ['seat.made_on', '2026-10-10'];
+        yield 'the highest slot' => ['setup.harness.slot', 5];
+    }
+
+    #[DataProvider('taken')]
+    public function testTakesWhatIsOnTheEdge(string $path, mixed $value): void
+    {
+        self::assertInstanceOf(CaseFile::class, Cases::read(Cases::REAR, [$path => $value]));
+    }
+
+    /** @return iterable<string, array{string, mixed, string}> values just beyond it */
+    public static function beyond(): iterable
+    {
+        yield '301 months' => ['law', ['back_row_until_months' => 301], 'law.back_row_until_months: must be a whole number from 0 to 300'];
+        yield 'more than five metres' => ['setup.overhang', ['value' => 5000.1, 'unit' => 'mm'], 'setup.overhang: must be 0 mm to 5000 mm'];
+        yield 'no years' => ['seat.life_years', 0, 'seat.life_years: must be a whole number from 1 to 40'];
+        yield 'twenty and a half turns' => ['setup.buckle_turns', 20.5, 'setup.buckle_turns: must be 0 to 20'];
+        yield 'five prongs' => ['setup.clip_prongs', 5, 'setup.clip_prongs: must be a whole number from 0 to 4'];
+        yield 'the year 2151' => ['seat.use_until', '2151', 'seat.use_until: must lie in the years 1950 to 2150'];
+        yield 'a text of 2,001' => ['seat.serial', str_repeat('é', 2001), 'seat.serial: must hold 1 to 2,000 characters'];
+        yield 'a list of 1,001' => ['seat.remedied', array_fill(0, 1001, 'R'), 'seat.remedied: must hold at most 1000 entries'];
+        yield 'due in 301 days' => ['child', ['due_on' => '2027-08-07'], 'child.due_on: lies more than 300 days ahead'];
+        yield 'a blank in a list' => ['seat.history.damage', [' '], 'seat.history.damage.0: must hold 1 to 2,000 characters'];
+        yield 'a campaign without a maker' => ['recall_list.campaigns', [['id' => 'R']], 'recall_list.campaigns.0.maker: is required'];
+        yield 'a blank campaign number' => ['recall_list.campaigns', [['id' => ' ', 'maker' => 'X']], 'recall_list.campaigns.0.id: must not be blank'];
+        yield 'a window turned round' => ['recall_list.campaigns', [['id' => 'R', 'maker' => 'X', 'made_from' => '2024-01-02', 'made_to' => '2024-01-01']], 'recall_list.campaigns.0.made_to: lies before made_from'];
+        yield 'a limit beyond the scale' => ['seat.modes.rear_harness.weight_max', ['value' => 300.1, 'unit' => 'kg'], 'seat.modes.rear_harness.weight_max.value: must be 0 to 300 kg'];
+        yield 'a negative limit' => ['seat.movement_max', ['value' => -1, 'unit' => 'mm'], 'seat.movement_max.value: must be 0 to 5000 mm'];
+    }
+
+    #[DataProvider('beyond')]
+    public function testRefusesWhatIsBeyond(string $path, mixed $value, string $complaint): void
+    {
+        $this->expectExceptionMessage($complaint);
+        $this->expectException(InvalidCase::class);
+        Cases::read(Cases::REAR, [$path => $value]);
     }
 
     /** @return iterable<string, array{string, string}> text, the whole complaint */

@@ -66,6 +66,13 @@ final class SecureRulesTest extends RulesTestCase
         yield 'one works, the other is unknown' => [self::REAR, self::lock(['retractor', 'lockoff'], ['seat.lockoff' => null]), []];
         yield 'retractor wanted too and cannot' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => 'elr']), ['fix secure.belt_unlocked']];
         yield 'retractor wanted too and free' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
+        yield 'retractor wanted too, unknown whether it can' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => null]), [], [$here . 'retractor']];
+        yield 'retractor wanted too, door closed, retractor cannot' => [self::REAR, self::lock(['tension_door'], ['seat.tension_door' => true, 'setup.tension_door_closed' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => 'elr']), ['fix secure.belt_unlocked']];
+        yield 'both wanted, only the retractor' => [self::REAR, self::lock(['retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
+        yield 'both wanted, only the retractor, a door' => [self::REAR, self::lock(['retractor'], ['seat.tension_door' => true, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
+        yield 'both wanted, but the seat has neither' => [self::REAR, self::lock(['retractor'], ['seat.lock_retractor_too' => 'required']), []];
+        yield 'both wanted, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), []];
+        yield 'no belt here after all' => [self::REAR, [$here . 'belt' => 'none'], ['fix secure.belt_unlocked']];
         yield 'both forbidden, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
         yield 'both forbidden, the retractor cannot lock' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden', $here . 'retractor' => 'elr']), []];
         yield 'lock-off on the wrong side' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lockoff_use' => 'buckle_side', 'setup.lockoff_used' => 'both']), ['fix secure.lockoff_wrong']];
