@@ -17,6 +17,7 @@ final class HistoryRulesTest extends RulesTestCase
         yield 'crash, strict' => [self::REAR, ['seat.history.crash' => true], ['stop history.crash']];
         yield 'crash, no policy is strict' => [self::REAR, ['policy.crash' => null, 'seat.history.crash' => true], ['stop history.crash']];
         yield 'crash, nz is strict' => [self::NZ, ['policy' => null, 'seat.history.crash' => true], ['stop history.crash']];
+        yield 'crash, all five hold, but nz is always strict' => [self::NZ, $points(true, true, true, true, true), ['stop history.crash']];
         yield 'crash, all five hold (NHTSA, Car Seat Use After a Crash)' => [self::REAR, $points(true, true, true, true, true), ['advise history.minor_crash']];
         yield 'crash, all five hold, maker says replace' => [self::REAR, $points(true, true, true, true, true) + ['seat.replace_after_crash' => 'any'], ['stop history.crash']];
         yield 'crash, car towed' => [self::REAR, $points(false, true, true, true, true), ['stop history.crash']];

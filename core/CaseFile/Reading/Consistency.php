@@ -7,9 +7,7 @@ namespace MintBuckle\Core\CaseFile\Reading;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Child;
-use MintBuckle\Core\CaseFile\CrashPolicy;
 use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\CaseFile\RecallList;
 use MintBuckle\Core\CaseFile\Seat;
 use MintBuckle\Core\CaseFile\Vehicle;
@@ -21,9 +19,6 @@ final readonly class Consistency
 {
     public static function check(CaseFile $case, Problems $problems): void
     {
-        if ($case->practice !== PracticeCode::Us && $case->policy->crash === CrashPolicy::MinorCrash) {
-            $problems->add('policy.crash', 'minor_crash is a policy of the us practice only');
-        }
         self::child($case->child, $case->today, $problems);
         self::recallList($case->recallList, $case->today, $problems);
         if ($case->seat !== null) {

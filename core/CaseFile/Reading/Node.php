@@ -201,7 +201,7 @@ final class Node
 
             return $known === [] ? ($value === [] ? $this->wrong($key, 'must hold at least one figure') : null) : new Limit($known);
         }
-        if ($unit === MonthUnit::class && is_int($value)) {
+        if ($unit === MonthUnit::class && (is_int($value) || is_float($value))) {
             $months = $this->months($key);
 
             return $months === null ? null : new Limit([new LimitEntry($months)]);
@@ -283,8 +283,10 @@ final class Node
 
     private function asWhole(mixed $value, string $path, int $min, int $max): ?int
     {
-        if (is_int($value) && $value >= $min && $value <= $max) {
-            return $value;
+        // 3.0 is as whole as 3: some programs write it so.
+        $whole = is_float($value) && floor($value) === $value && abs($value) < PHP_INT_MAX ? (int) $value : $value;
+        if (is_int($whole) && $whole >= $min && $whole <= $max) {
+            return $whole;
         }
         $this->problems->add($path, "must be a whole number from {$min} to {$max}");
 

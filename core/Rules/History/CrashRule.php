@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\History;
 
 use MintBuckle\Core\CaseFile\CrashPoints;
 use MintBuckle\Core\CaseFile\CrashPolicy;
+use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\CaseFile\ReplaceAfterCrash;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -16,7 +17,7 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 
-/** Was the seat in a crash, and may it be used after it? The maker's word first, then the event's policy. */
+/** Was the seat in a crash, and may it be used after it? The maker's word first, then the event's policy; outside the us practice that is always strict. */
 final readonly class CrashRule implements Rule
 {
     private const REMEDY = 'Do not use it. Ask the insurer about a new one, cut the straps and mark the shell.';
@@ -44,7 +45,7 @@ final readonly class CrashRule implements Rule
             yield new Question('seat.history.crash', Station::History, Severity::Stop);
         } elseif ($s->seat->replaceAfterCrash === ReplaceAfterCrash::Any) {
             yield self::crashed('The seat was in a crash, and its maker asks for a new one after any crash.', 'seat', Source::manual('seat'));
-        } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash) {
+        } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash || $s->case->practice !== PracticeCode::Us) {
             yield self::crashed('The seat was in a crash, and this event replaces every seat that was.', $s->practice->layer(), Source::common());
         } else {
             yield from self::points($history->crashPoints);
