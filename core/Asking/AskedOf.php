@@ -91,6 +91,6 @@ final readonly class AskedOf
      */
     private static function same(array $values): array
     {
-        return array_combine($values, array_map(ucfirst(...), $values));
+        return array_combine($values, array_map(static fn(string $value): string => ucfirst(str_replace('_', ' ', $value)), $values));
     }
 }

@@ -195,7 +195,7 @@ final readonly class ModeJudge
             if ($setup->headToShellTop === null) {
                 $missing[] = 'setup.head_to_shell_top';
             } elseif (! $bound->allowsAtLeast($setup->headToShellTop)) {
-                $breaches[] = new Breach(BreachKind::HeadRear, "{$setup->headToShellTop->showBeside($bound->value)} of shell above the head is less than {$bound->value->show($setup->headToShellTop->unit)}", $setup->headToShellTop, $bound);
+                $breaches[] = new Breach(BreachKind::HeadRear, "{$setup->headToShellTop->showBeside($bound->value)} of shell above the head is " . ($bound->inclusive ? 'less' : 'not more') . " than {$bound->value->show($setup->headToShellTop->unit)}", $setup->headToShellTop, $bound);
             }
             array_push($missing, ...$own->missing ?? []);
         }

@@ -57,11 +57,16 @@ final readonly class PartsRule implements Rule
             return;
         }
         foreach (array_diff($mode->partsRequired, $fitted) as $part) {
-            yield new Finding(Code::MeasurePartRequired, Severity::Fix, "This mode needs the {$part}, and it is not on.", "Fit the {$part}.", $part, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::MeasurePartRequired, Severity::Fix, 'This mode needs the ' . self::words($part) . ', and it is not on.', 'Fit the ' . self::words($part) . '.', $part, from: 'seat', sources: [Source::manual('seat')]);
         }
         foreach (array_intersect($mode->partsForbidden, $fitted) as $part) {
-            yield new Finding(Code::MeasurePartForbidden, Severity::Fix, "The {$part} is on, and this mode forbids it.", "Take the {$part} off.", $part, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::MeasurePartForbidden, Severity::Fix, 'The ' . self::words($part) . ' is on, and this mode forbids it.', 'Take the ' . self::words($part) . ' off.', $part, from: 'seat', sources: [Source::manual('seat')]);
         }
+    }
+
+    private static function words(string $part): string
+    {
+        return str_replace('_', ' ', $part);
     }
 
     /** @return iterable<Finding|Question> */

@@ -49,7 +49,7 @@ final readonly class BeltPathRule implements Rule
         if ($setup->webbing === null) {
             yield new Question('setup.webbing', Station::Secure);
         } elseif ($setup->webbing !== $asked) {
-            yield new Finding(Code::SecureWebbingPath, Severity::Fix, 'Not the part of the belt goes through the path that the seat says.', $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.', observed: $setup->webbing->value, limit: $asked->value, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::SecureWebbingPath, Severity::Fix, 'The seat says which part of the belt goes through this path, and it is otherwise.', $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.', observed: $setup->webbing->value, limit: $asked->value, from: 'seat', sources: [Source::manual('seat')]);
         }
     }
 }
