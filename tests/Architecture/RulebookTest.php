@@ -43,8 +43,8 @@ final class RulebookTest extends TestCase
         foreach (glob(dirname(__DIR__, 2) . '/core/Rules/*/*Rule.php') ?: [] as $file) {
             $source = (string) file_get_contents($file);
             preg_match('/function codes\(\): array\s*\{\s*return \[(.*?)\];/s', $source, $named);
-            preg_match_all('/Code::(\w+)/', $source, $used);
-            preg_match_all('/Code::(\w+)/', $named[1] ?? '', $declared);
+            preg_match_all('/\bCode::(\w+)/', $source, $used);
+            preg_match_all('/\bCode::(\w+)/', $named[1] ?? '', $declared);
             self::assertEqualsCanonicalizing(array_unique($declared[1]), array_unique($used[1]), basename($file));
         }
     }
