@@ -46,4 +46,14 @@ final readonly class ArrivePage
             $units,
         );
     }
+
+    public function familyField(string $name): FieldName
+    {
+        return new FieldName($name);
+    }
+
+    public function field(int $child, string $name): FieldName
+    {
+        return new FieldName("children[{$child}][{$name}]");
+    }
 }

@@ -51,6 +51,8 @@ final readonly class CheckPage
 
     public Situation $situation;
 
+    public BuckleFront $buckle;
+
     private stdClass $raw;
 
     private FactLog $facts;
@@ -68,6 +70,7 @@ final readonly class CheckPage
         $this->raw = AssembleCase::of($check, $track);
         $this->case = Reader::fromObject($this->raw);
         $this->situation = new Situation($this->case);
+        $this->buckle = BuckleFront::of($this->situation, $units->length());
         $this->assessment = Assessor::assess($this->case, $rulebook);
         $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected(Assessor::assess(AssembleCase::read($check, Track::Found), $rulebook), $this->assessment);
         $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment), Station::cases());
@@ -109,11 +112,22 @@ final readonly class CheckPage
         return route('checks.show', [$this->check->id, ($track ?? $this->track)->value, ($station ?? $this->station)->value]);
     }
 
+    public function isProblemOf(AskedRow $row): bool
+    {
+        return $this->problem !== null && $this->problemKey === $row->path;
+    }
+
+    /** What was wrong with the last try, if anything was. */
+    public function problemOfTry(): ?string
+    {
+        return str_starts_with((string) $this->problemKey, 'setup.movement.') ? $this->problem : null;
+    }
+
     /** A problem whose fact this station does not show; the others stand beside their fact. */
     public function problemElsewhere(): ?string
     {
         $shown = array_map(static fn(AskedRow $row): string => $row->path, [...$this->rows, ...$this->more, ...($this->next === null ? [] : [$this->next])]);
-        $tried = $this->station === Station::Measure && str_starts_with((string) $this->problemKey, 'setup.movement.');
+        $tried = $this->station === Station::Measure && $this->problemOfTry() !== null;
 
         return $tried || in_array($this->problemKey, $shown, true) ? null : $this->problem;
     }
@@ -127,11 +141,6 @@ final readonly class CheckPage
     public function takingOut(): array
     {
         return TakingOut::of($this->situation);
-    }
-
-    public function buckle(): BuckleFront
-    {
-        return BuckleFront::of($this->situation, $this->units->length());
     }
 
     public function gauge(): MovementGauge

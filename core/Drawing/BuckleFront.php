@@ -33,6 +33,8 @@ final readonly class BuckleFront
 
     private const BUCKLE = 330;
 
+    private const SLACK_BOW = 26;
+
     /**
      * @param float $top where the picture begins: a little above the head and the highest slot
      * @param list<array{number: int, y: float, allowed: bool, inUse: bool, right: bool}> $slots lowest first
@@ -87,6 +89,12 @@ final readonly class BuckleFront
             $s->isBooster() ? self::belt($s, $shoulder) : null,
             self::text($s),
         );
+    }
+
+    /** How far a strap bows out: a slack one is drawn slack. */
+    public function bow(): int
+    {
+        return $this->tight === false ? self::SLACK_BOW : 0;
     }
 
     /**

@@ -17,9 +17,19 @@ final readonly class MovementGauge
 
     public const RIGHT = 616;
 
+    /** Height of a direction's bar, and the step from one to the next. */
+    public const BAR = 38;
+
+    private const TITLES = ['side' => 'Side to side', 'front' => 'Front to back', 'up' => 'Up and down'];
+
+    private const FIRST_BAR = 80;
+
+    private const STEP = 78;
+
     /**
      * @param list<array{x: float, label: string|null}> $ticks
-     * @param list<array{direction: string, tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>}> $rows
+     * @param list<array{direction: string, title: string, y: int, tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>}> $rows
+     * @param int $bottom where the scale is drawn
      * @param list<string> $text the same in words
      */
     private function __construct(
@@ -27,6 +37,7 @@ final readonly class MovementGauge
         public string $limitLabel,
         public array $ticks,
         public array $rows,
+        public int $bottom,
         public array $text,
     ) {}
 
@@ -45,13 +56,13 @@ final readonly class MovementGauge
         $rows = [];
         $text = ['Limit: ' . ($limit->inclusive ? 'no more than ' : 'less than ') . $limit->value->show($unit) . '.'];
         foreach ($tries as $direction => $lengths) {
-            $rows[] = ['direction' => $direction, 'tries' => self::row($lengths, $limit, $unit, $x)];
+            $rows[] = ['direction' => $direction, 'title' => self::TITLES[$direction] ?? $direction, 'y' => self::FIRST_BAR + self::STEP * count($rows), 'tries' => self::row($lengths, $limit, $unit, $x)];
             foreach ($lengths as $index => $length) {
-                $text[] = ucfirst($direction) . ', try ' . ($index + 1) . ": {$length->show($unit)}, " . ($limit->allowsAtMost($length) ? 'within the limit.' : 'too much.');
+                $text[] = (self::TITLES[$direction] ?? $direction) . ', try ' . ($index + 1) . ": {$length->show($unit)}, " . ($limit->allowsAtMost($length) ? 'within the limit.' : 'too much.');
             }
         }
 
-        return new self($x($limit->value->base()->toFloat()), $limit->value->show($unit), self::ticks($step, $end, $inch, $x), $rows, $text);
+        return new self($x($limit->value->base()->toFloat()), $limit->value->show($unit), self::ticks($step, $end, $inch, $x), $rows, self::FIRST_BAR + self::STEP * count($rows) - 34, $text);
     }
 
     /**

@@ -27,6 +27,17 @@ enum Severity: string
         };
     }
 
+    /** What a finding of this weight does to the verdict by itself; its mark is the verdict's. */
+    public function verdict(): Verdict
+    {
+        return match ($this) {
+            self::Stop => Verdict::DoNotUse,
+            self::Fix => Verdict::FixFirst,
+            self::Ask => Verdict::NotFinished,
+            self::Advise => Verdict::GoodToRide,
+        };
+    }
+
     public function title(): string
     {
         return match ($this) {

@@ -22,6 +22,18 @@ enum Station: string
         return array_search($this, self::cases(), true) + 1;
     }
 
+    /** The station before this one; null at the first. */
+    public function before(): ?self
+    {
+        return self::cases()[$this->number() - 2] ?? null;
+    }
+
+    /** The station after this one; null at the last. */
+    public function after(): ?self
+    {
+        return self::cases()[$this->number()] ?? null;
+    }
+
     public function title(): string
     {
         return match ($this) {

@@ -151,6 +151,7 @@ final class AccessTest extends BrowserTestCase
     public function testTheBrowserHasNothingToComplainAbout(): void
     {
         self::signIn();
+        self::$driver->manage()->getLog('browser');
         self::openScreen('buckle');
         self::press('[data-slot="1"] .reach');
         self::waitFor('.slot.in-use[data-slot="1"]');

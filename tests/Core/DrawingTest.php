@@ -64,7 +64,7 @@ final class DrawingTest extends TestCase
         self::assertSame($gauge->limit, $tries[1]['x']);
         self::assertEqualsWithDelta(($gauge->limit - MovementGauge::LEFT) * 1.5, $tries[0]['x'] - MovementGauge::LEFT, 0.11);
         self::assertSame(['0 in', '1 in', '2 in'], array_values(array_filter(array_column($gauge->ticks, 'label'))));
-        self::assertSame(['Limit: no more than 1 in.', 'Side, try 1: 1.5 in, too much.', 'Side, try 2: 1 in, within the limit.', 'Side, try 3: 0.5 in, within the limit.'], $gauge->text);
+        self::assertSame(['Limit: no more than 1 in.', 'Side to side, try 1: 1.5 in, too much.', 'Side to side, try 2: 1 in, within the limit.', 'Side to side, try 3: 0.5 in, within the limit.'], $gauge->text);
         self::assertSame([], $gauge->rows[1]['tries']);
     }
 

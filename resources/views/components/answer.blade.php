@@ -1,5 +1,4 @@
-@props(['row', 'page', 'id', 'typed' => false])
-@php($kind = $row->askable->kind)
+@props(['row', 'page', 'id', 'kind', 'typed' => false])
 @switch($kind)
     @case(MintBuckle\Core\Asking\AnswerKind::YesNo)
     @case(MintBuckle\Core\Asking\AnswerKind::Choice)
@@ -21,7 +20,7 @@
     @case(MintBuckle\Core\Asking\AnswerKind::Length)
     @case(MintBuckle\Core\Asking\AnswerKind::Mass)
     @case(MintBuckle\Core\Asking\AnswerKind::Angle)
-        <x-quantity-entry :row="$row" :page="$page" :id="$id" :typed="$typed" />
+        <x-quantity-entry :row="$row" :page="$page" :unit="$page->units->for($kind)->symbol()" :typed="$typed" />
         @break
     @case(MintBuckle\Core\Asking\AnswerKind::Texts)
     @case(MintBuckle\Core\Asking\AnswerKind::Heights)
@@ -34,7 +33,7 @@
         @break
     @case(MintBuckle\Core\Asking\AnswerKind::Essentials)
     @case(MintBuckle\Core\Asking\AnswerKind::Approvals)
-        <x-named-entry :row="$row" :page="$page" :id="$id" :typed="$typed" />
+        <x-named-entry :row="$row" :essential="$kind === MintBuckle\Core\Asking\AnswerKind::Essentials" :typed="$typed" />
         @break
     @case(MintBuckle\Core\Asking\AnswerKind::Signature)
         <div class="choices">

@@ -1,17 +1,16 @@
 @props(['page', 'index'])
-@php($n = "children[{$index}]")
 <section class="card-work two" data-child aria-labelledby="child-{{ $index }}-title">
     <h2 id="child-{{ $index }}-title">Child <span data-letter>{{ chr(65 + $index) }}</span> and seat</h2>
-    <x-field name="{{ $n }}[born_on]" label="Born" type="date" />
-    <x-field name="{{ $n }}[weight]" label="Weight," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Mass)->symbol()" inputmode="decimal" />
-    <x-field name="{{ $n }}[height]" label="Height," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Length)->symbol()" inputmode="decimal" />
-    <x-choice-field name="{{ $n }}[sex]" label="Growth chart" :options="['f' => 'Girls', 'm' => 'Boys']" />
-    <x-field name="{{ $n }}[seat]" label="Seat" :options="$page->seats->mapWithKeys(fn ($s) => [$s->id => $s->title()])->all() + ['other' => 'Not on the shelf']" required />
-    <x-field name="{{ $n }}[made_on]" label="Made on" hint="As far as the label says: 2023, 2023-03 or 2023-03-14." />
+    <x-field :field="$page->field($index, 'born_on')" label="Born" type="date" />
+    <x-field :field="$page->field($index, 'weight')" label="Weight," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Mass)->symbol()" inputmode="decimal" />
+    <x-field :field="$page->field($index, 'height')" label="Height," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Length)->symbol()" inputmode="decimal" />
+    <x-choice-field :field="$page->field($index, 'sex')" label="Growth chart" :options="['f' => 'Girls', 'm' => 'Boys']" />
+    <x-field :field="$page->field($index, 'seat')" label="Seat" :options="$page->seats->mapWithKeys(fn ($s) => [$s->id => $s->title()])->all() + ['other' => 'Not on the shelf']" required />
+    <x-field :field="$page->field($index, 'made_on')" label="Made on" hint="As far as the label says: 2023, 2023-03 or 2023-03-14." />
     <div class="by-hand two" data-by-hand>
-        <x-field name="{{ $n }}[maker]" label="Maker, if not on the shelf" />
-        <x-field name="{{ $n }}[model]" label="Model number, if not on the shelf" />
+        <x-field :field="$page->field($index, 'maker')" label="Maker, if not on the shelf" />
+        <x-field :field="$page->field($index, 'model')" label="Model number, if not on the shelf" />
     </div>
-    <x-choice-field name="{{ $n }}[mode]" label="Rides as found" :options="$page->modes" />
-    <x-field name="{{ $n }}[position]" label="Place as found" :options="$page->places" required />
+    <x-choice-field :field="$page->field($index, 'mode')" label="Rides as found" :options="$page->modes" />
+    <x-field :field="$page->field($index, 'position')" label="Place as found" :options="$page->places" required />
 </section>

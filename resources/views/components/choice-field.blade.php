@@ -1,12 +1,10 @@
-@props(['name', 'label', 'options'])
-@php($dotted = str_replace(['[', ']'], ['.', ''], $name))
-@php($id = 'f-' . str_replace('.', '-', $dotted))
+@props(['field', 'label', 'options'])
 <fieldset class="field choice-field">
     <legend>{{ $label }}</legend>
     <div class="choices">
         @foreach ($options as $value => $text)
-            <label class="choice tick"><input type="radio" id="{{ $id }}-{{ $loop->index }}" name="{{ $name }}" value="{{ $value }}" @checked((string) old($dotted) === (string) $value)> <span>{{ $text }}</span></label>
+            <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $loop->index }}" name="{{ $field->name }}" value="{{ $value }}" @checked((string) old($field->dotted) === (string) $value)> <span>{{ $text }}</span></label>
         @endforeach
     </div>
-    @error($dotted)<p class="problem" id="{{ $id }}-problem">{{ $message }}</p>@enderror
+    @error($field->dotted)<p class="problem" id="{{ $field->id }}-problem">{{ $message }}</p>@enderror
 </fieldset>

@@ -1,18 +1,16 @@
-@props(['name', 'label', 'options' => null, 'type' => 'text', 'unit' => null, 'hint' => null])
-@php($dotted = str_replace(['[', ']'], ['.', ''], $name))
-@php($id = 'f-' . str_replace('.', '-', $dotted))
+@props(['field', 'label', 'options' => null, 'type' => 'text', 'unit' => null, 'hint' => null])
 <div class="field">
-    <label for="{{ $id }}">{{ $label }}@if ($unit)<span class="unit"> {{ $unit }}</span>@endif</label>
+    <label for="{{ $field->id }}">{{ $label }}@if ($unit)<span class="unit"> {{ $unit }}</span>@endif</label>
     @if ($options === null)
-        <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ old($dotted) }}" {{ $attributes }} @error($dotted) aria-invalid="true" aria-describedby="{{ $id }}-problem" @enderror>
+        <input id="{{ $field->id }}" name="{{ $field->name }}" type="{{ $type }}" value="{{ old($field->dotted) }}" {{ $attributes }} @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
     @else
-        <select id="{{ $id }}" name="{{ $name }}" {{ $attributes }} @error($dotted) aria-invalid="true" aria-describedby="{{ $id }}-problem" @enderror>
+        <select id="{{ $field->id }}" name="{{ $field->name }}" {{ $attributes }} @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
             <option value="">Choose</option>
             @foreach ($options as $value => $text)
-                <option value="{{ $value }}" @selected((string) old($dotted) === (string) $value)>{{ $text }}</option>
+                <option value="{{ $value }}" @selected((string) old($field->dotted) === (string) $value)>{{ $text }}</option>
             @endforeach
         </select>
     @endif
     @if ($hint)<p class="hint">{{ $hint }}</p>@endif
-    @error($dotted)<p class="problem" id="{{ $id }}-problem">{{ $message }}</p>@enderror
+    @error($field->dotted)<p class="problem" id="{{ $field->id }}-problem">{{ $message }}</p>@enderror
 </div>

@@ -1,7 +1,6 @@
-@props(['finding', 'link' => null])
-@php($state = ['stop' => 'do_not_use', 'fix' => 'fix_first', 'ask' => 'not_finished', 'advise' => 'good_to_ride'][$finding->severity->value])
+@props(['finding'])
 <article {{ $attributes->class(['finding', 'finding-' . $finding->severity->value]) }} data-code="{{ $finding->code->value }}">
-    <h3><x-buckle-mark :state="$state" :size="26" /><span>{{ $finding->severity->title() }}</span></h3>
+    <h3><x-buckle-mark :state="$finding->severity->verdict()->value" :size="26" /><span>{{ $finding->severity->title() }}</span></h3>
     <p class="message">{{ $finding->message }}</p>
     <p class="remedy">{{ $finding->remedy }}</p>
     <details class="source">

@@ -1,6 +1,4 @@
-@props(['page'])
-@php($unit = $page->units->length()->value)
-@php($isProblem = $page->problem !== null && str_starts_with((string) $page->problemKey, 'setup.movement.'))
+@props(['page', 'unit'])
 <form class="try" method="post" action="{{ route('facts.store', [$page->check->id, $page->station->value]) }}" id="new-try" novalidate
     hx-post="{{ route('facts.store', [$page->check->id, $page->station->value]) }}" hx-target="#check" hx-swap="morph:outerHTML">
     @csrf
@@ -11,7 +9,7 @@
         <legend>Record a try</legend>
         <div class="entry" data-stepper="{{ $page->units->step(MintBuckle\Core\Asking\AnswerKind::Length) }}">
             <button type="button" class="step" data-step="-1" hidden aria-label="Less">−</button>
-            <input name="amount" id="try-amount" aria-label="How far it moved" inputmode="decimal" autocomplete="off" value="{{ $isProblem ? old('amount') : '' }}">
+            <input name="amount" id="try-amount" aria-label="How far it moved" inputmode="decimal" autocomplete="off" value="{{ $page->problemOfTry() ? old('amount') : '' }}">
             <span class="unit">{{ $unit }}</span>
             <button type="button" class="step" data-step="1" hidden aria-label="More">+</button>
         </div>
@@ -20,7 +18,7 @@
                 <button class="choice" name="key" value="setup.movement.{{ $direction }}">{{ $label }}</button>
             @endforeach
         </div>
-        @if ($isProblem)<p class="problem" role="alert">{{ $page->problem }}</p>@endif
+        @if ($page->problemOfTry())<p class="problem" role="alert">{{ $page->problem }}</p>@endif
         <p class="hint">Enter how far it moved, then press the direction. Every try is kept.</p>
     </fieldset>
 </form>

@@ -1,5 +1,4 @@
-@props(['row', 'page', 'id', 'typed' => false])
-@php($essential = $row->askable->kind === MintBuckle\Core\Asking\AnswerKind::Essentials)
+@props(['row', 'essential', 'typed' => false])
 @if (is_array($row->value) && $row->value !== [])
     <ul class="named">
         @foreach ($row->value as $entry)

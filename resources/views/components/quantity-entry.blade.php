@@ -1,5 +1,4 @@
-@props(['row', 'page', 'id', 'typed' => false])
-@php($unit = $page->units->for($row->askable->kind)->symbol())
+@props(['row', 'page', 'unit', 'typed' => false])
 <div class="entry" data-stepper="{{ $page->units->step($row->askable->kind) }}">
     <button type="button" class="step" data-step="-1" tabindex="-1" hidden aria-label="Less">−</button>
     <input name="amount" aria-label="{{ $row->askable->question }}" inputmode="decimal" autocomplete="off" value="{{ $typed ? old('amount') : App\Pages\FactWords::amount($row, $page->units) }}">

@@ -1,5 +1,4 @@
-@props(['page'])
-@php($verdict = $page->assessment->verdict)
+@props(['page', 'verdict'])
 <aside class="slip" aria-label="Slip: what is known so far">
     <div class="verdict verdict-{{ $verdict->value }}" role="status" data-verdict="{{ $verdict->value }}">
         <x-buckle-mark :state="$verdict->value" :size="64" />

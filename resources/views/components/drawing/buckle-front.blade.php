@@ -1,7 +1,4 @@
-@props(['drawing'])
-@php($m = $drawing::MIDDLE)
-@php($s = $drawing->shoulder)
-@php($cushion = $drawing::CUSHION)
+@props(['drawing', 'm', 's', 'cushion'])
 <figure class="card-work drawing drawing-front" data-drawing="buckle">
     <svg viewBox="0 {{ $drawing->top }} {{ $drawing::WIDTH }} {{ $drawing::HEIGHT - $drawing->top }}" role="img" aria-labelledby="front-title front-desc">
         <title id="front-title">The child from the front</title>
@@ -23,10 +20,9 @@
         <path @class(['shoulder-line', 'guess' => ! $drawing->shoulderMeasured]) d="M30 {{ $s }}H324" />
         <text class="strong" x="8" y="{{ $s - 8 }}">{{ $drawing->shoulderLabel ?? 'shoulder?' }}</text>
         @if ($drawing->strap !== null)
-            @php($bow = $drawing->tight === false ? 26 : 0)
             <g @class(['strap-line', 'slack' => $drawing->tight === false, 'unknown' => $drawing->tight === null]) data-tight="{{ var_export($drawing->tight, true) }}">
-                <path d="M126 {{ $drawing->strap }}L{{ $m - 34 }} {{ $s - 4 }}Q{{ $m - 36 - $bow }} {{ ($s + 330) / 2 }} {{ $m - 8 }} 330" />
-                <path d="M294 {{ $drawing->strap }}L{{ $m + 34 }} {{ $s - 4 }}Q{{ $m + 36 + $bow }} {{ ($s + 330) / 2 }} {{ $m + 8 }} 330" />
+                <path d="M126 {{ $drawing->strap }}L{{ $m - 34 }} {{ $s - 4 }}Q{{ $m - 36 - $drawing->bow() }} {{ ($s + 330) / 2 }} {{ $m - 8 }} 330" />
+                <path d="M294 {{ $drawing->strap }}L{{ $m + 34 }} {{ $s - 4 }}Q{{ $m + 36 + $drawing->bow() }} {{ ($s + 330) / 2 }} {{ $m + 8 }} 330" />
             </g>
             <rect class="buckle-body" x="{{ $m - 17 }}" y="322" width="34" height="30" rx="6" /><path class="crotch" d="M{{ $m }} 352v{{ $cushion - 340 }}" />
         @endif

@@ -26,9 +26,9 @@
                 <x-drawing.label-ruler :drawing="$page->ruler()" />
             @elseif ($page->station === MintBuckle\Core\Finding\Station::Measure && $page->situation->isHarness())
                 <x-drawing.movement-gauge :drawing="$page->gauge()" />
-                <x-movement-entry :page="$page" />
+                <x-movement-entry :page="$page" :unit="$page->units->length()->value" />
             @elseif ($page->station === MintBuckle\Core\Finding\Station::Buckle)
-                <x-drawing.buckle-front :drawing="$page->buckle()" />
+                <x-drawing.buckle-front :drawing="$page->buckle" :m="$page->buckle::MIDDLE" :s="$page->buckle->shoulder" :cushion="$page->buckle::CUSHION" />
             @endif
             <div class="rows">
                 @forelse ($page->rows as $row)
@@ -57,7 +57,7 @@
             @endif
             <x-station-steps :page="$page" />
         </section>
-        <x-slip :page="$page" />
+        <x-slip :page="$page" :verdict="$page->assessment->verdict" />
     </div>
     @endfragment
 </x-layout>

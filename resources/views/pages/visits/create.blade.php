@@ -9,11 +9,11 @@
         <input type="hidden" name="submission" value="{{ $page->submission }}">
         <section class="card-work two" aria-labelledby="family-title">
             <h2 id="family-title">Family and car</h2>
-            <x-field name="first_name" label="First name" required />
-            <x-field name="contact" label="Contact" hint="Only if they want follow-up." />
-            <x-field name="vehicle" label="Car: maker and model" required />
-            <x-field name="model_year" label="Model year" inputmode="numeric" />
-            <x-choice-field name="layout" label="Seats in the car" :options="$page->layouts->pluck('name', 'id')->all()" />
+            <x-field :field="$page->familyField('first_name')" label="First name" required />
+            <x-field :field="$page->familyField('contact')" label="Contact" hint="Only if they want follow-up." />
+            <x-field :field="$page->familyField('vehicle')" label="Car: maker and model" required />
+            <x-field :field="$page->familyField('model_year')" label="Model year" inputmode="numeric" />
+            <x-choice-field :field="$page->familyField('layout')" label="Seats in the car" :options="$page->layouts->pluck('name', 'id')->all()" />
             <div class="field">
                 <label class="tick"><input type="checkbox" name="consent" value="1" @checked(old('consent'))> <span>The family agrees to the check</span></label>
                 @error('consent')<p class="problem">{{ $message }}</p>@enderror
