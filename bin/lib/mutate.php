@@ -11,7 +11,7 @@ declare(strict_types=1);
 
 [$worker, $workers] = [(int) ($argv[1] ?? 0), (int) ($argv[2] ?? 1)];
 $root = dirname(__DIR__, 2);
-$copy = sys_get_temp_dir() . "/mint-buckle-mutants-{$worker}";
+$copy = sys_get_temp_dir() . "/mint-buckle-mutants-" . getmypid();
 exec('rm -rf ' . escapeshellarg($copy) . ' && mkdir ' . escapeshellarg($copy));
 foreach (['core', 'tests', 'database'] as $part) {
     exec('cp -r ' . escapeshellarg("{$root}/{$part}") . ' ' . escapeshellarg("{$copy}/{$part}"));

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Calendar\PartialDate;
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\CaseFile\Limit;
+use MintBuckle\Core\CaseFile\LimitEntry;
+use MintBuckle\Core\CaseFile\MadeWindow;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Quantity\Mass;
+use MintBuckle\Core\Truth;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Makers' limits with their windows, and which entry speaks. */
+final class LimitTest extends TestCase
+{
+    /** @return iterable<string, array{string|null, string|null, string|null, Truth}> from, to, made, inside */
+    public static function windows(): iterable
+    {
+        yield 'no window needs no date' => [null, null, null, Truth::Yes];
+        yield 'a window needs one' => ['2020-01-01', null, null, Truth::Unknown];
+        yield 'the day before it opens' => ['2020-03-10', '2020-03-20', '2020-03-09', Truth::No];
+        yield 'the day it opens' => ['2020-03-10', '2020-03-20', '2020-03-10', Truth::Yes];
+        yield 'the day it closes' => ['2020-03-10', '2020-03-20', '2020-03-20', Truth::Yes];
+        yield 'the day after it closes' => ['2020-03-10', '2020-03-20', '2020-03-21', Truth::No];
+        yield 'open at the start' => [null, '2020-03-20', '1999', Truth::Yes];
+        yield 'open at the end' => ['2020-03-10', null, '2026', Truth::Yes];
+        yield 'a month that only overlaps' => ['2020-03-10', '2020-03-20', '2020-03', Truth::Unknown];
+        yield 'a month that lies inside' => ['2020-03-01', '2020-03-31', '2020-03', Truth::Yes];
+        yield 'a month that ends before' => ['2020-03-10', '2020-03-20', '2020-02', Truth::No];
+        yield 'a month that begins after' => ['2020-03-10', '2020-03-20', '2020-04', Truth::No];
+        yield 'a leap February lies inside' => ['2020-02-01', '2020-02-29', '2020-02', Truth::Yes];
+        yield 'a leap February sticks out' => ['2020-02-01', '2020-02-28', '2020-02', Truth::Unknown];
+        yield 'a year that overlaps the start' => ['2020-06-01', null, '2020', Truth::Unknown];
+        yield 'a year that overlaps the end' => [null, '2020-06-01', '2020', Truth::Unknown];
+        yield 'a year that lies inside' => ['2019-12-31', '2021-01-01', '2020', Truth::Yes];
+    }
+
+    #[DataProvider('windows')]
+    public function testMadeWindow(?string $from, ?string $to, ?string $made, Truth $inside): void
+    {
+        $date = static fn(?string $text): ?CalendarDate => $text === null ? null : CalendarDate::parse($text);
+
+        self::assertSame($inside, MadeWindow::holds($date($from), $date($to), $made === null ? null : PartialDate::parse($made)));
+    }
+
+    /** @return iterable<string, array{HeldBy|null, HeldBy|null, Truth}> the entry's, the set-up's, whether it applies */
+    public static function holding(): iterable
+    {
+        yield 'an entry for any way' => [null, null, Truth::Yes];
+        yield 'for the belt, held by it' => [HeldBy::Belt, HeldBy::Belt, Truth::Yes];
+        yield 'for the belt, held by the anchors' => [HeldBy::Belt, HeldBy::LowerAnchors, Truth::No];
+        yield 'for the belt, held by both' => [HeldBy::Belt, HeldBy::Both, Truth::Yes];
+        yield 'for the anchors, held by both' => [HeldBy::LowerAnchors, HeldBy::Both, Truth::Yes];
+        yield 'for the anchors, held by nothing' => [HeldBy::LowerAnchors, HeldBy::Nothing, Truth::No];
+        yield 'for the anchors, not known' => [HeldBy::LowerAnchors, null, Truth::Unknown];
+    }
+
+    #[DataProvider('holding')]
+    public function testHeldBy(?HeldBy $entry, ?HeldBy $setup, Truth $applies): void
+    {
+        self::assertSame($applies, (new LimitEntry(Mass::of(1), heldBy: $entry))->applies(null, $setup));
+    }
+
+    public function testTheStrictestOfThoseThatApply(): void
+    {
+        $limit = self::limit([20], [18], [19]);
+        self::assertSame('18 kg', $limit->asMaximum(null, null)->entry?->value->show());
+        self::assertSame('20 kg', $limit->asMinimum(null, null)->entry?->value->show());
+    }
+
+    public function testALaxerEntryThatMayApplyCannotMatter(): void
+    {
+        $limit = self::limit([18], [20, '2024-01-01']);
+        self::assertSame([], $limit->asMaximum(null, null)->missing);
+        self::assertSame(['seat.made_on'], $limit->asMinimum(null, null)->missing);
+    }
+
+    public function testAStricterEntryThatMayApplyLeavesItOpen(): void
+    {
+        $limit = self::limit([20], [18, '2024-01-01']);
+        self::assertSame(['seat.made_on'], $limit->asMaximum(null, null)->missing);
+        self::assertSame([], $limit->asMaximum(PartialDate::parse('2023'), null)->missing, 'made before it came');
+        self::assertSame('18 kg', $limit->asMaximum(PartialDate::parse('2024-01-01'), null)->entry?->value->show());
+        self::assertSame('20 kg', $limit->asMaximum(null, null)->entry?->value->show(), 'what is certain is still known');
+    }
+
+    public function testNoneApplies(): void
+    {
+        $strictest = self::limit([18, '2024-01-01'])->asMaximum(PartialDate::parse('2020'), null);
+        self::assertNull($strictest->entry);
+        self::assertTrue($strictest->isKnown());
+        self::assertNull($strictest->allowsAtMost(Mass::of(99)));
+        self::assertNull($strictest->allowsAtLeast(Mass::of(0)));
+    }
+
+    /** @return iterable<string, array{bool, string, bool, bool}> below, measured, allowed as a maximum, allowed as a minimum */
+    public static function edges(): iterable
+    {
+        yield 'under' => [false, '17.999', true, false];
+        yield 'on' => [false, '18', true, true];
+        yield 'over' => [false, '18.001', false, true];
+        yield 'under one marked below' => [true, '17.999', true, false];
+        yield 'on one marked below' => [true, '18', false, false];
+        yield 'over one marked below' => [true, '18.001', false, true];
+    }
+
+    #[DataProvider('edges')]
+    public function testEdges(bool $below, string $measured, bool $atMost, bool $atLeast): void
+    {
+        $entry = new LimitEntry(Mass::of(18), $below);
+        $strictest = (new Limit([$entry]))->asMaximum(null, null);
+        $bound = Bound::ofMaker($entry, 'seat');
+
+        self::assertSame([$atMost, $atLeast], [$strictest->allowsAtMost(Mass::of($measured)), $strictest->allowsAtLeast(Mass::of($measured))]);
+        self::assertSame([$atMost, $atLeast], [$bound->allowsAtMost(Mass::of($measured)), $bound->allowsAtLeast(Mass::of($measured))]);
+    }
+
+    public function testAMakersBoundNamesItsLayerAndSource(): void
+    {
+        $bound = Bound::ofMaker(new LimitEntry(Mass::of(18)), 'vehicle');
+        self::assertSame(['vehicle', true], [$bound->from, $bound->inclusive]);
+        self::assertEquals([Source::manual('vehicle')], $bound->sources);
+    }
+
+    /** @param array{0: int, 1?: string} ...$entries kilograms, made from */
+    private static function limit(array ...$entries): Limit
+    {
+        $made = array_values(array_map(static fn(array $e): LimitEntry => new LimitEntry(Mass::of($e[0]), madeFrom: isset($e[1]) ? CalendarDate::parse($e[1]) : null), $entries));
+        assert($made !== []);
+
+        return new Limit($made);
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\CaseFile\StrapRule;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What all rules see: which standard speaks, whether the tether is called for, which places are free. */
+final class SituationTest extends TestCase
+{
+    /** @return iterable<string, array{string, list<string>|null, string|null}> practice, on the label, the layer that speaks */
+    public static function standards(): iterable
+    {
+        yield 'us takes its own' => ['us', ['fmvss213'], 'standard:fmvss213'];
+        yield 'the accepted one before the first' => ['us', ['ecer44', 'fmvss213'], 'standard:fmvss213'];
+        yield 'nz: the practice\'s order, not the label\'s' => ['nz', ['fmvss213', 'ecer129', 'asnzs1754'], 'standard:asnzs1754'];
+        yield 'nz: R44 before R129' => ['nz', ['ecer129', 'ecer44'], 'standard:ecer44'];
+        yield 'none accepted: the first known one' => ['us', ['gx-77', 'ecer129', 'ecer44'], 'standard:ecer129'];
+        yield 'none known: the handbook' => ['us', ['gx-77'], 'default'];
+        yield 'none at all: the handbook' => ['au', [], 'default'];
+        yield 'not looked at' => ['us', null, null];
+    }
+
+    /** @param list<string>|null $label */
+    #[DataProvider('standards')]
+    public function testWhichStandardSpeaks(string $practice, ?array $label, ?string $layer): void
+    {
+        $situation = new Situation(Cases::read(Cases::REAR, ['practice' => $practice, 'seat.standards' => $label]));
+        self::assertSame($layer, $situation->convention?->from);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, StrapRule|null, string}> */
+    public static function straps(): iterable
+    {
+        yield 'us rear' => [Cases::REAR, [], StrapRule::AtOrBelow, 'standard:fmvss213'];
+        yield 'us forward' => [Cases::FORWARD, [], StrapRule::AtOrAbove, 'standard:fmvss213'];
+        yield 'nz rear' => [Cases::NZ, [], StrapRule::LevelTo25Above, 'standard:asnzs1754'];
+        yield 'ece rear' => [Cases::NZ, ['seat.standards' => ['ecer129']], StrapRule::AtOrBelow, 'standard:ecer129'];
+        yield 'the seat says otherwise' => [Cases::REAR, ['seat.strap_rule_rear' => 'at_or_above'], StrapRule::AtOrAbove, 'seat'];
+        yield 'the seat says otherwise of the other direction' => [Cases::REAR, ['seat.strap_rule_forward' => 'at_or_below'], StrapRule::AtOrBelow, 'standard:fmvss213'];
+        yield 'no standard looked at' => [Cases::REAR, ['seat.standards' => null], null, 'default'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('straps')]
+    public function testStrapRule(string $case, array $changes, ?StrapRule $rule, string $from): void
+    {
+        $situation = new Situation(Cases::read($case, $changes));
+        self::assertSame([$rule, $from], [$situation->strapRule($situation->mode ?? ModeName::RearHarness), $situation->strapRuleFrom($situation->mode ?? ModeName::RearHarness)]);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, Truth}> */
+    public static function tethers(): iterable
+    {
+        yield 'forward always' => [Cases::FORWARD, [], Truth::Yes];
+        yield 'forward even where the maker does not require it' => [Cases::FORWARD, ['seat.tether_forward_required' => false], Truth::Yes];
+        yield 'booster never' => [Cases::BOOSTER, [], Truth::No];
+        yield 'us rear, forbidden' => [Cases::REAR, [], Truth::No];
+        yield 'us rear, allowed' => [Cases::REAR, ['seat.tether_rear' => 'allowed'], Truth::No];
+        yield 'us rear, required' => [Cases::REAR, ['seat.tether_rear' => 'required'], Truth::Yes];
+        yield 'us rear, not known' => [Cases::REAR, ['seat.tether_rear' => null], Truth::Unknown];
+        yield 'nz rear, not known: always' => [Cases::NZ, ['seat.tether_rear' => null], Truth::Yes];
+        yield 'nz rear, allowed: still always' => [Cases::NZ, ['seat.tether_rear' => 'allowed'], Truth::Yes];
+        yield 'nz rear, forbidden: the seat is above its standard' => [Cases::NZ, ['seat.tether_rear' => 'forbidden'], Truth::No];
+        yield 'ece rear, required' => [Cases::NZ, ['seat.standards' => ['ecer44']], Truth::Yes];
+        yield 'ece rear, allowed' => [Cases::NZ, ['seat.standards' => ['ecer44'], 'seat.tether_rear' => 'allowed'], Truth::No];
+        yield 'no standard looked at' => [Cases::REAR, ['seat.standards' => null, 'seat.tether_rear' => null], Truth::Unknown];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('tethers')]
+    public function testTetherCalledFor(string $case, array $changes, Truth $called): void
+    {
+        self::assertSame($called, (new Situation(Cases::read($case, $changes)))->tetherCalledFor());
+    }
+
+    public function testFreePlaces(): void
+    {
+        $free = static fn(Situation $s): array => array_map(static fn(Position $p): string => $p->name, $s->freePlaces());
+
+        self::assertSame(['2C', '2R'], $free(new Situation(Cases::read(Cases::REAR))), 'not its own, not the one with an airbag');
+        self::assertSame(['2R'], $free(new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.taken' => true]))));
+        self::assertSame(['2R'], $free(new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.side_facing' => null]))), 'must be known to face forward');
+        self::assertSame(['1R', '2C', '2R'], $free(new Situation(Cases::read(Cases::REAR, ['vehicle.positions.0.airbag' => null]))), 'no airbag is known');
+        self::assertTrue((new Situation(Cases::read(Cases::REAR)))->hasFreeBackPlace());
+        self::assertFalse((new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true, 'vehicle.positions.0.airbag' => false])))->hasFreeBackPlace(), 'the front row is not the back');
+    }
+
+    public function testPathsWhileThePlaceIsNotKnown(): void
+    {
+        self::assertSame('vehicle.positions.1.belt', (new Situation(Cases::read(Cases::REAR)))->placePath('belt'));
+        self::assertSame('setup.position', (new Situation(Cases::read(Cases::REAR, ['setup.position' => null])))->placePath('belt'));
+        self::assertSame('vehicle', (new Situation(Cases::read(Cases::REAR, ['setup.position' => null, 'vehicle' => null])))->placePath('belt'));
+    }
+
+    public function testWhatHolds(): void
+    {
+        $held = static fn(string $case, ?string $by): array => [($s = new Situation(Cases::read($case, ['setup.held_by' => $by])))->beltHolds(), $s->anchorsHold()];
+
+        self::assertSame([true, false], $held(Cases::REAR, 'belt'));
+        self::assertSame([false, true], $held(Cases::REAR, 'lower_anchors'));
+        self::assertSame([true, true], $held(Cases::REAR, 'both'));
+        self::assertSame([false, false], $held(Cases::REAR, 'nothing'));
+        self::assertSame([false, false], $held(Cases::REAR, null));
+        self::assertSame([true, false], $held(Cases::BOOSTER, 'nothing'), 'the belt holds the child');
+        self::assertSame([true, true], $held(Cases::BOOSTER, 'lower_anchors'));
+    }
+
+    public function testAgeOnTheDay(): void
+    {
+        $age = static fn(array $child): ?int => (new Situation(Cases::read(Cases::REAR, ['child' => (object) $child])))->age?->toInt();
+
+        self::assertSame(14, $age(['born_on' => '2025-08-01']));
+        self::assertSame(7, $age(['age_months' => 7]));
+        self::assertNull($age(['due_on' => '2026-12-01']));
+        self::assertNull($age([]));
+    }
+}

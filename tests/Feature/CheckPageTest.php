@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\FactLog;
+use App\Models\Check;
+use App\Pages\AskedRow;
+use App\Pages\CheckPage;
+use App\Pages\StrapItem;
+use App\Track;
+use App\Units;
+use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Rulebook;
+
+/** What the check screen shows: the strap, the rows of a station, the next question, found beside left. */
+final class CheckPageTest extends FeatureTestCase
+{
+    public function testTheStrapMarksEveryStation(): void
+    {
+        $strap = self::page(3, Track::Found, Station::Label)->strap;
+
+        self::assertSame(array_column(Station::cases(), 'value'), array_map(static fn(StrapItem $i): string => $i->station->value, $strap));
+        self::assertSame(
+            [Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::FixFirst, Verdict::FixFirst, Verdict::NotFinished],
+            array_map(static fn(StrapItem $i): Verdict => $i->verdict, $strap),
+        );
+        self::assertStringStartsWith('Fix: The seat moves', $strap[5]->summary);
+        self::assertSame('1 to look at', $strap[7]->summary);
+    }
+
+    public function testAStationShowsWhatIsAskedAndWhatIsKnown(): void
+    {
+        $rows = self::page(6, Track::Found, Station::Buckle)->rows;
+        $paths = array_map(static fn(AskedRow $row): string => $row->path, $rows);
+
+        self::assertContains('setup.harness.clip', $paths, 'asked');
+        self::assertContains('setup.harness.slot', $paths, 'known');
+        self::assertNotContains('setup.booster.lap', $paths, 'not for this way of riding');
+        self::assertNotContains('setup.harness.strap_offset', $paths, 'optional, so apart');
+    }
+
+    public function testOptionalFactsStandApart(): void
+    {
+        $more = array_map(static fn(AskedRow $row): string => $row->path, self::page(3, Track::Found, Station::Buckle)->more);
+
+        self::assertContains('setup.harness.tail_loose', $more);
+        self::assertContains('setup.harness.strap_offset', $more);
+        self::assertNotContains('setup.booster.lap', $more);
+        self::assertNotContains('handover.technician', $more);
+    }
+
+    public function testTriesAreEnteredBesideTheirGaugeOnly(): void
+    {
+        $page = self::page(3, Track::Left, Station::Measure);
+        $paths = array_map(static fn(AskedRow $row): string => $row->path, [...$page->rows, ...$page->more]);
+
+        self::assertNotContains('setup.movement.side', $paths);
+        self::assertCount(3, $page->gauge()->rows[0]['tries']);
+        self::assertCount(1, self::page(3, Track::Found, Station::Measure)->gauge()->rows[0]['tries'], 'what was left is not yet there');
+    }
+
+    public function testTheNextQuestionIsOfThisStationFirst(): void
+    {
+        self::assertSame('setup.head_to_shell_top', self::page(5, Track::Found, Station::Child)->next?->path);
+        self::assertSame(Station::Measure, self::page(5, Track::Found, Station::Measure)->next?->askable->station);
+        self::assertSame('handover.shown_back', self::page(3, Track::Found, Station::Label)->next?->path, 'a whole section is begun by its first fact');
+        self::assertNull(self::page(1, Track::Left, Station::Label)->next);
+    }
+
+    public function testFoundStandsBesideLeftWhereItWasChanged(): void
+    {
+        $log = FactLog::of(self::loaded(1), Track::Left);
+
+        self::assertSame(3, $log->foundBefore('setup.harness.slot'));
+        self::assertNull($log->foundBefore('setup.twisted'), 'not changed');
+        self::assertNull($log->foundBefore('handover.shown_back'), 'not found');
+        self::assertCount(3, $log->history('setup.movement.side'));
+    }
+
+    public function testWhatWasPutRight(): void
+    {
+        $codes = static fn(CheckPage $page): array => array_map(static fn(Finding $f): string => $f->code->value, $page->corrected);
+
+        self::assertSame(['measure.loose', 'harness.height'], $codes(self::page(1, Track::Left, Station::Label)));
+        self::assertSame(['measure.loose'], $codes(self::page(3, Track::Left, Station::Label)));
+        self::assertSame([], $codes(self::page(3, Track::Found, Station::Label)));
+    }
+
+    public function testTallies(): void
+    {
+        self::assertSame('2 things to put right, 1 to look at', self::page(3, Track::Found, Station::Label)->tally());
+        self::assertSame('1 reason not to use it', strstr(self::page(4, Track::Found, Station::Label)->tally(), ',', true));
+        self::assertSame('Everything looked at', self::page(1, Track::Left, Station::Label)->tally());
+    }
+
+    public function testSubtitleIsInThePersonsUnits(): void
+    {
+        self::assertSame('15 months · 21 lb · Ottermoor OM-220', self::page(3, Track::Found, Station::Label)->subtitle());
+        self::assertSame('15 months · 9.5 kg · Ottermoor OM-220', self::page(3, Track::Found, Station::Label, Units::Metric)->subtitle());
+    }
+
+    public function testTheSameCheckNeedsFewQueries(): void
+    {
+        $this->signedIn();
+        $check = self::check(3);
+        DB::enableQueryLog();
+        $this->get("/checks/{$check->id}/left/measure")->assertOk();
+
+        self::assertLessThanOrEqual(6, count(DB::getQueryLog()));
+    }
+
+    private static function loaded(int $ticket): Check
+    {
+        return self::check($ticket)->load(['facts', 'visit.day.recallList']);
+    }
+
+    private static function page(int $ticket, Track $track, Station $station, Units $units = Units::Imperial): CheckPage
+    {
+        return new CheckPage(self::loaded($ticket), $track, $station, $units, Rulebook::current());
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Arrival;
+use App\Actions\ArrivingChild;
+use App\Actions\ReceiveFamily;
+use App\Actions\SendOff;
+use App\Actions\TakeToBay;
+use App\Models\Check;
+use App\Models\Day;
+use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Tickets, bays, leaving; and what the database itself refuses. */
+final class QueueTest extends FeatureTestCase
+{
+    public function testTicketsCountUp(): void
+    {
+        $receive = app(ReceiveFamily::class);
+        $tickets = array_map(fn(int $i): int => $receive(Day::current(), self::arrival("Family {$i}"), $this->wren())->ticket, range(1, 3));
+
+        self::assertSame([9, 10, 11], $tickets);
+    }
+
+    public function testAnotherDayBeginsAtOne(): void
+    {
+        $day = Day::current()->replicate();
+        $day->held_on = $day->held_on->addDay();
+        $day->save();
+
+        self::assertSame(1, app(ReceiveFamily::class)($day, self::arrival('Early'), $this->wren())->ticket);
+    }
+
+    public function testBaysFillFromTheLowest(): void
+    {
+        $take = app(TakeToBay::class);
+        $visits = Visit::query()->whereIn('ticket', [7, 8])->orderBy('ticket')->get()->all();
+
+        self::assertSame([5, 6], array_map($take(...), $visits));
+        self::assertSame([5, 6], array_map($take(...), $visits), 'a family that has a bay keeps it');
+    }
+
+    public function testABayThatIsLeftIsFreeAgain(): void
+    {
+        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren());
+
+        self::assertSame(2, app(TakeToBay::class)(Visit::query()->where('ticket', 7)->firstOrFail()));
+    }
+
+    public function testLeavingSignsEveryCheckWhole(): void
+    {
+        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren());
+        $checks = Check::query()->whereHas('visit', static fn($visit) => $visit->where('ticket', 4))->orderBy('letter')->get();
+
+        self::assertSame(['do_not_use', 'fix_first'], $checks->map(static fn(Check $c): mixed => $c->assessment['verdict'] ?? null)->all());
+        self::assertSame(['2026.1', '2026.1'], $checks->pluck('rulebook')->all());
+        self::assertStringContainsString('expiry.passed', json_encode($checks[0]->assessment ?? [], JSON_THROW_ON_ERROR));
+    }
+
+    /** @return iterable<string, array{string, string}> statement, the constraint that refuses it */
+    public static function refused(): iterable
+    {
+        yield 'a role there is not' => ["UPDATE users SET role = 'owner'", 'users_role'];
+        yield 'a practice there is not' => ["UPDATE days SET practice = 'eu'", 'days_practice'];
+        yield 'minor crashes outside the us practice' => ["UPDATE days SET practice = 'nz'", 'days_crash'];
+        yield 'leaving before arriving' => ["UPDATE visits SET left_at = arrived_at - interval '1 hour'", 'visits_left'];
+        yield 'two families on one ticket' => ['UPDATE visits SET ticket = 1', 'visits_day_id_ticket_unique'];
+        yield 'half a signature' => ['UPDATE checks SET signed_at = now() WHERE signed_at IS NULL', 'checks_signed_whole'];
+        yield 'two children of one letter' => ["UPDATE checks SET letter = 'A'", 'checks_visit_id_letter_unique'];
+        yield 'a track there is not' => ["INSERT INTO facts (id, check_id, track, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'lost', 'x', now(), now(), 1 FROM checks LIMIT 1", 'facts_track'];
+        yield 'a fact of nobody' => ["INSERT INTO facts (id, check_id, track, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'left', 'x', now(), now(), 999 FROM checks LIMIT 1", 'facts_recorded_by_foreign'];
+        yield 'a check that has facts' => ['DELETE FROM checks', 'facts'];
+        yield 'a seat model twice' => ['INSERT INTO seat_models (maker, model, kind, rules) SELECT maker, model, kind, rules FROM seat_models LIMIT 1', 'seat_models_maker_model_unique'];
+    }
+
+    #[DataProvider('refused')]
+    public function testTheDatabaseRefusesWhatMustNeverBe(string $statement, string $constraint): void
+    {
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessage($constraint);
+        DB::statement($statement);
+    }
+
+    public function testEveryListHasItsIndex(): void
+    {
+        /** @var list<object{indexdef: string}> $rows */
+        $rows = DB::select("SELECT indexdef FROM pg_indexes WHERE schemaname = 'public'");
+        $indexes = implode("\n", array_column($rows, 'indexdef'));
+
+        self::assertStringContainsString('(check_id, seq)', $indexes, 'facts of a check in order');
+        self::assertStringContainsString('(day_id, left_at, ticket)', $indexes, 'the yard');
+    }
+
+    private function wren(): User
+    {
+        return User::query()->where('login', 'wren')->firstOrFail();
+    }
+
+    private static function arrival(string $name): Arrival
+    {
+        $child = new ArrivingChild(null, ['child.weight' => ['value' => 20, 'unit' => 'lb'], 'setup.mode' => 'rear_harness', 'setup.position' => '2L']);
+
+        return new Arrival(Str::uuid7()->toString(), $name, null, 'Halven Sound', 2018, [['name' => '2L']], [$child]);
+    }
+}
