@@ -68,7 +68,7 @@ final class QueueTest extends FeatureTestCase
     public static function refused(): iterable
     {
         yield 'a role there is not' => ["UPDATE users SET role = 'owner'", 'users_role'];
-        yield 'a practice there is not' => ["UPDATE days SET practice = 'eu'", 'days_practice'];
+        yield 'a practice there is not' => ["UPDATE days SET practice = 'eu', crash_policy = 'strict'", 'days_practice'];
         yield 'minor crashes outside the us practice' => ["UPDATE days SET practice = 'nz'", 'days_crash'];
         yield 'leaving before arriving' => ["UPDATE visits SET left_at = arrived_at - interval '1 hour'", 'visits_left'];
         yield 'two families on one ticket' => ['UPDATE visits SET ticket = 1', 'visits_day_id_ticket_unique'];
