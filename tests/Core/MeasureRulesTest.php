@@ -90,6 +90,9 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'tether route' => [self::FORWARD, ['setup.tether.routed' => false], ['fix measure.tether_route']];
         yield 'part required' => [self::REAR, ['seat.modes.rear_harness.parts_required' => ['rebound_bar'], 'setup.parts_fitted' => []], ['fix measure.part_required rebound_bar']];
         yield 'part forbidden' => [self::REAR, ['seat.modes.rear_harness.parts_forbidden' => ['foot_panel'], 'setup.parts_fitted' => ['foot_panel']], ['fix measure.part_forbidden foot_panel']];
+        yield 'no part named, none looked at' => [self::REAR, ['setup.parts_fitted' => null], []];
+        yield 'a part forbidden, none looked at' => [self::REAR, ['seat.modes.rear_harness.parts_forbidden' => ['foot_panel'], 'setup.parts_fitted' => null], [], ['setup.parts_fitted']];
+        yield 'two parts required, one on' => [self::REAR, ['seat.modes.rear_harness.parts_required' => ['rebound_bar', 'support_leg'], 'setup.parts_fitted' => ['support_leg', 'cup_holder']], ['fix measure.part_required rebound_bar']];
         yield 'parts not looked at' => [self::REAR, ['seat.modes.rear_harness.parts_required' => ['rebound_bar'], 'setup.parts_fitted' => null], [], ['setup.parts_fitted']];
         yield 'side pod on the door side' => [self::REAR, ['seat.side_pod' => 'door_side', 'setup.side_pod' => 'door_side'], []];
         yield 'side pod in' => [self::REAR, ['seat.side_pod' => 'door_side', 'setup.side_pod' => 'none'], ['fix measure.side_pod']];

@@ -63,7 +63,7 @@ final class OracleTest extends TestCase
 
             self::assertSame($expected, RecallMatch::of($campaign, $seat)->covers, json_encode([$campaign, $seat->maker, $seat->model, (string) $seat->madeOn, $seat->serial], JSON_THROW_ON_ERROR));
             $counted[match ($expected) {
-                Truth::Yes => 'yes', Truth::No => 'no', Truth::Unknown => 'open'
+                Truth::Yes => 'yes', Truth::No => 'no', Truth::Unknown => 'open',
             }]++;
         }
         self::assertGreaterThan(20, min($counted), 'all three answers were met: ' . json_encode($counted, JSON_THROW_ON_ERROR));
@@ -120,6 +120,11 @@ final class OracleTest extends TestCase
     /** @return list<string> */
     private static function daysOf(string $partial): array
     {
+        /** @var array<string, list<string>> $known */
+        static $known = [];
+        if (isset($known[$partial])) {
+            return $known[$partial];
+        }
         $days = [];
         for ($day = strtotime('2020-01-01 UTC'); $day < strtotime('2026-01-01 UTC'); $day += 86_400) {
             if (str_starts_with(gmdate('Y-m-d', $day), $partial)) {
@@ -127,6 +132,6 @@ final class OracleTest extends TestCase
             }
         }
 
-        return $days;
+        return $known[$partial] = $days;
     }
 }

@@ -74,6 +74,10 @@ final class SecureRulesTest extends RulesTestCase
         yield 'both wanted, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), []];
         yield 'no belt here after all' => [self::REAR, [$here . 'belt' => 'none'], ['fix secure.belt_unlocked']];
         yield 'both forbidden, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
+        yield 'both forbidden, a door and the retractor' => [self::REAR, self::lock(['tension_door', 'retractor'], ['seat.tension_door' => true, 'setup.tension_door_closed' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
+        yield 'both forbidden, only the lock-off' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), []];
+        yield 'both forbidden, only the retractor' => [self::REAR, self::lock(['retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), []];
+        yield 'both forbidden, both on, retractor unknown' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden', $here . 'retractor' => null]), [], [$here . 'retractor']];
         yield 'both forbidden, the retractor cannot lock' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden', $here . 'retractor' => 'elr']), []];
         yield 'lock-off on the wrong side' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lockoff_use' => 'buckle_side', 'setup.lockoff_used' => 'both']), ['fix secure.lockoff_wrong']];
         yield 'lock-off side unknown' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lockoff_use' => 'buckle_side']), [], ['setup.lockoff_used']];
@@ -88,6 +92,11 @@ final class SecureRulesTest extends RulesTestCase
         yield 'clip on three prongs' => [self::REAR, self::clip(['setup.clip_prongs' => 3]), ['fix secure.clip_prongs']];
         yield 'clip not measured' => [self::REAR, self::clip(['setup.clip_distance' => null, 'setup.clip_prongs' => null]), [], ['setup.clip_distance', 'setup.clip_prongs']];
         yield 'clip on a lap belt' => [self::REAR, self::clip([$here . 'belt' => 'lap']), ['fix secure.belt_unlocked']];
+        yield 'clip with a retractor said to be locked, not known' => [self::REAR, self::clip(['setup.lock' => ['clip', 'retractor'], $here . 'retractor' => null]), [], [$here . 'retractor']];
+        yield 'clip where the plate is not known' => [self::REAR, self::clip([$here . 'latch_plate' => null]), [], [$here . 'latch_plate']];
+        yield 'clip where the belt is not known' => [self::REAR, self::clip([$here . 'belt' => null]), [], [$here . 'belt']];
+        yield 'clip on a locking plate' => [self::REAR, self::clip([$here . 'latch_plate' => 'locking']), ['fix secure.belt_unlocked']];
+        yield 'a tension door that is not known to be there' => [self::REAR, self::lock(['tension_door'], ['seat.tension_door' => null, 'setup.tension_door_closed' => true]), [], ['seat.tension_door']];
         yield 'clip with the retractor locked' => [self::REAR, self::clip(['setup.lock' => ['clip', 'retractor'], $here . 'retractor' => 'switchable']), ['fix secure.clip_with_lock']];
 
         yield 'twisted' => [self::REAR, ['setup.twisted' => true], ['fix secure.twist']];
