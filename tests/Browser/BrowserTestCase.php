@@ -75,6 +75,11 @@ abstract class BrowserTestCase extends TestCase
         (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
     }
 
+    protected static function media(string $media): void
+    {
+        (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setEmulatedMedia', ['media' => $media]);
+    }
+
     protected static function scripts(bool $enabled): void
     {
         (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setScriptExecutionDisabled', ['value' => ! $enabled]);

@@ -32,6 +32,13 @@ final class ShotsTest extends BrowserTestCase
         self::scheme('light');
         self::open('/visits/1/sheet');
         self::shot('sheet-desk');
+        self::viewport(794, 1123);
+        self::media('print');
+        self::shot('sheet-print');
+        self::media('');
+        self::viewport(1280, 800);
+        self::openCheck(6, 'found', 'handover');
+        self::shot('check-handover-desk');
         self::viewport(390, 844, true);
         self::openCheck(3, 'left', 'measure');
         self::shot('check-measure-phone');
