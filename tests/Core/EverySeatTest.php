@@ -6,10 +6,13 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\AssessmentWriter;
+use MintBuckle\Core\Fit\SeatInstead;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
@@ -77,14 +80,51 @@ final class EverySeatTest extends TestCase
         self::assertArrayHasKey($mode, $assessment->computed->outgrown);
     }
 
+    #[DataProvider('seats')]
+    public function testTakingOutEndsWithAFreeBelt(stdClass $rules, string $mode): void
+    {
+        $steps = TakingOut::of(new Situation(Reader::fromObject(self::case($rules, $mode))));
+        self::assertSame('Unbuckle the belt.', $steps[0]);
+        self::assertSame('Let the belt wind in all the way.', $steps[count($steps) - 1]);
+    }
+
+    /** For each child the seats that have a mode for it, longest first; never one that it has outgrown or is too small for. */
+    public function testWhichSeatInstead(): void
+    {
+        $seats = [];
+        foreach (self::seats() as [$rules, $mode]) {
+            $seat = Reader::fromObject(self::case($rules, $mode))->seat ?? self::fail('no seat');
+            $seats[(string) $seat->model] = $seat;
+        }
+        $offered = [];
+        foreach (self::CHILDREN as $mode => [$months, $pounds, $inches, $shoulder]) {
+            $case = Cases::read(Cases::REAR, ['setup' => null, 'child.born_on' => null, 'child.age_months' => $months, 'child.weight' => Cases::q($pounds, 'lb'), 'child.height' => Cases::q($inches, 'in'), 'child.shoulder_height' => Cases::q($shoulder, 'mm')]);
+            $found = SeatInstead::among($case, array_values($seats));
+            $offered[$mode] = array_map(static fn(SeatInstead $s): string => "{$s->seat->model} {$s->mode->value}", $found);
+            $until = array_map(static fn(SeatInstead $s): string => $s->until ?? '9999-99', $found);
+            $sorted = $until;
+            rsort($sorted);
+            self::assertSame($sorted, $until, 'longest first');
+        }
+        self::assertContains('OM-90 rear_harness', $offered['rear_harness']);
+        self::assertContains('OM-220 rear_harness', $offered['rear_harness']);
+        self::assertContains('BH-3 forward_harness', $offered['forward_harness']);
+        self::assertContains('Q-15 high_back_booster', $offered['high_back_booster']);
+        self::assertNotContains('Q-15 high_back_booster', $offered['forward_harness'], 'too young and light for a booster');
+        self::assertSame([], array_filter($offered['backless_booster'], static fn(string $s): bool => str_contains($s, 'harness')), 'every harness is outgrown');
+    }
+
     private static function assess(stdClass $rules, string $mode): Assessment
     {
+        return Assessor::assess(Reader::fromObject(self::case($rules, $mode)), Rulebook::current());
+    }
+
+    private static function case(stdClass $rules, string $mode): stdClass
+    {
         [$months, $pounds, $inches, $shoulder] = self::CHILDREN[$mode];
-        $case = Cases::json(Cases::REAR, [
+        return Cases::json(Cases::REAR, [
             'seat' => $rules, 'seat.made_on' => '2024-05-01', 'child.born_on' => null, 'child.age_months' => $months, 'child.weight' => Cases::q($pounds, 'lb'),
             'child.height' => Cases::q($inches, 'in'), 'child.shoulder_height' => Cases::q($shoulder, 'mm'), 'setup.mode' => $mode, 'setup.harness' => null, 'setup.zone' => null,
         ]);
-
-        return Assessor::assess(Reader::fromObject($case), Rulebook::current());
     }
 }
