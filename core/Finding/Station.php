@@ -58,7 +58,7 @@ enum Station: string
             self::Place => 'Look at the place in the car before the seat.',
             self::Secure => 'See what holds the seat and how its length is fixed.',
             self::Measure => 'Try it at the belt path, with your weaker hand.',
-            self::Buckle => 'Buckle the child in and look from the front.',
+            self::Buckle => 'Look at the buckled child from the front.',
             self::Handover => 'The family does it once themselves and shows it back.',
         };
     }

@@ -48,6 +48,8 @@ final class ShotsTest extends BrowserTestCase
         self::shot('check-label-phone');
         self::open('/');
         self::shot('yard-phone');
+        self::open('/arrive');
+        self::shot('arrive-phone');
         self::assertNotEmpty(glob(self::folder() . '/*.png'));
     }
 

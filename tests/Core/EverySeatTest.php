@@ -96,7 +96,7 @@ final class EverySeatTest extends TestCase
             $seat = Reader::fromObject(self::case($rules, $mode))->seat ?? self::fail('no seat');
             $seats[(string) $seat->model] = $seat;
         }
-        $offered = [];
+        $offered = ['rear_harness' => [], 'forward_harness' => [], 'high_back_booster' => [], 'backless_booster' => []];
         foreach (self::CHILDREN as $mode => [$months, $pounds, $inches, $shoulder]) {
             $case = Cases::read(Cases::REAR, ['setup' => null, 'child.born_on' => null, 'child.age_months' => $months, 'child.weight' => Cases::q($pounds, 'lb'), 'child.height' => Cases::q($inches, 'in'), 'child.shoulder_height' => Cases::q($shoulder, 'mm')]);
             $found = SeatInstead::among($case, array_values($seats));
