@@ -19,7 +19,7 @@ foreach (['core', 'tests', 'database'] as $part) {
 // What needs neither framework nor database.
 file_put_contents("{$copy}/mutants.xml", <<<'XML'
 <?xml version="1.0" encoding="UTF-8"?>
-<phpunit bootstrap="autoload.php"><testsuites><testsuite name="core">
+<phpunit bootstrap="autoload.php" failOnWarning="true" failOnNotice="true"><testsuites><testsuite name="core">
     <directory>tests/Core</directory><directory>tests/Golden</directory>
     <file>tests/Published/GrowthTest.php</file><file>tests/Published/CombinedWeightTest.php</file>
 </testsuite></testsuites></phpunit>
