@@ -31,20 +31,20 @@ final readonly class GrowthCurve
 
     public static function through(Sex $sex, Measure $measure, float $months, float $value): self
     {
-        $column = static fn(int $i): float => GrowthReference::centile($sex, $measure, $months, $i);
-        $z = GrowthReference::Z;
-        foreach ([0, self::OUTER] as $outer) {
-            $edge = $column($outer);
-            if ($outer === 0 ? $value <= $edge : $value >= $edge) {
-                return new self($sex, $measure, $months, $z[$outer], $value / $edge);
-            }
+        $centiles = GrowthReference::centiles($sex, $measure, $months);
+        $z = GrowthReference::columns();
+        if ($value <= $centiles[0]) {
+            return new self($sex, $measure, $months, $z[0], $value / $centiles[0]);
+        }
+        if ($value >= $centiles[self::OUTER]) {
+            return new self($sex, $measure, $months, $z[self::OUTER], $value / $centiles[self::OUTER]);
         }
         $i = 0;
-        while ($value >= $column($i + 1)) {
+        while ($value >= $centiles[$i + 1]) {
             $i++;
         }
 
-        return new self($sex, $measure, $months, $z[$i] + ($z[$i + 1] - $z[$i]) * ($value - $column($i)) / ($column($i + 1) - $column($i)), 1.0);
+        return new self($sex, $measure, $months, $z[$i] + ($z[$i + 1] - $z[$i]) * ($value - $centiles[$i]) / ($centiles[$i + 1] - $centiles[$i]), 1.0);
     }
 
     public function at(float $months): float

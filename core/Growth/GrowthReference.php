@@ -47,6 +47,22 @@ final readonly class GrowthReference
         return $low + ($high - $low) * ($months - $below[0]) / ($above[0] - $below[0]);
     }
 
+    /** @return list<float> the nine centiles at an age, lowest first */
+    public static function centiles(Sex $sex, Measure $measure, float $months): array
+    {
+        $rows = $months < self::CHANGE_MONTHS ? WhoStandards::rows($sex, $measure) : CdcCharts::rows($sex, $measure);
+        $i = self::rowAt($rows, $months);
+        $below = $rows[$i];
+        $above = $rows[$i + 1] ?? $below;
+        $share = $months <= $below[0] || $above[0] <= $below[0] ? 0.0 : ($months - $below[0]) / ($above[0] - $below[0]);
+        $centiles = [];
+        for ($column = 1; $column <= 9; $column++) {
+            $centiles[] = $below[$column] + ($above[$column] - $below[$column]) * $share;
+        }
+
+        return $centiles;
+    }
+
     /** @param int $column 0 for the 3rd to 8 for the 97th centile */
     public static function centile(Sex $sex, Measure $measure, float $months, int $column): float
     {
