@@ -57,6 +57,9 @@ final class ChildRulesTest extends RulesTestCase
         yield 'on the day of 24 months' => [self::FORWARD, ['child.born_on' => '2024-10-10', 'law' => ['rear_facing_until_months' => 24]] + $turned, ['advise mode.forward_early']];
         yield 'by law rear until a weight' => [self::FORWARD, ['law' => ['rear_facing_until_weight' => Cases::q(25.1, 'lb')]] + $turned, ['fix mode.law_rear']];
         yield 'no birth date' => [self::FORWARD, ['child.born_on' => null], [], ['child.born_on']];
+        yield 'no age at all, and no limit or law that reads it' => [self::REAR, ['child.born_on' => null, 'law' => null, 'seat.modes.rear_harness.age_min_months' => null], [], ['child.born_on']];
+        yield 'not yet born, neither weighed nor measured' => [self::REAR, ['child.born_on' => null, 'child.due_on' => '2026-12-01', 'child.weight' => null, 'child.height' => null], [], ['child.born_on']];
+        yield 'not yet born, and the seat takes no newborn' => [self::REAR, ['child.born_on' => null, 'child.due_on' => '2026-12-01', 'child.weight' => Cases::q(4, 'lb')], ['stop mode.outside_limits'], ['child.born_on']];
         yield 'not yet born' => [self::REAR, ['child.born_on' => null, 'child.due_on' => '2026-12-01'], [], ['child.born_on']];
 
         yield 'booster at 48 months and 40 lb' => [self::BOOSTER, ['child.born_on' => '2022-10-10', 'child.weight' => Cases::q(40, 'lb'), 'seat.modes.forward_harness' => null], []];

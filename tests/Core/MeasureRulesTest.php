@@ -47,6 +47,8 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'only a least angle is a range' => [self::REAR, ['setup.indicator' => null, 'setup.angle' => null, 'seat.modes.rear_harness.angle_max' => null], [], ['setup.angle']];
         yield 'only a greatest angle is a range' => [self::REAR, ['setup.indicator' => null, 'setup.angle' => null, 'seat.modes.rear_harness.angle_min' => null], [], ['setup.angle']];
         yield 'sloping ground' => [self::REAR, ['setup.level_ground' => false, 'setup.indicator' => 'too_upright'], ['ask measure.not_level']];
+        yield 'ground unknown, nothing read yet' => [self::REAR, ['setup.level_ground' => null, 'setup.angle' => null, 'setup.indicator' => null], [], ['setup.level_ground', 'setup.angle']];
+        yield 'sloping ground, nothing read yet' => [self::REAR, ['setup.level_ground' => false, 'setup.angle' => null, 'setup.indicator' => null], [], ['setup.angle']];
         yield 'ground unknown' => [self::REAR, ['setup.level_ground' => null], ['ask measure.not_level'], ['setup.level_ground']];
         $zones = ['seat.modes.rear_harness.zones' => [['name' => 'newborn', 'age_max_months' => 6], ['name' => 'sitting', 'age_min_months' => 6, 'weight_min' => Cases::q(15, 'lb'), 'needs_sitting' => true]]];
         yield 'zone not read' => [self::REAR, $zones, [], ['setup.zone']];

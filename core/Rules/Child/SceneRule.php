@@ -11,7 +11,7 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 
-/** Is there a seat and a set-up to judge at all? */
+/** Is there a seat, a set-up and a child of known age to judge at all? */
 final readonly class SceneRule implements Rule
 {
     public function codes(): array
@@ -23,6 +23,9 @@ final readonly class SceneRule implements Rule
     {
         if ($s->case->seat === null && $s->mode !== ModeName::BeltOnly) {
             yield new Question('seat', Station::Label, Severity::Stop);
+        }
+        if ($s->age === null) {
+            yield new Question('child.born_on', Station::Child, Severity::Stop);
         }
         if ($s->case->setup === null) {
             yield new Question('setup', Station::Place, Severity::Stop);

@@ -33,7 +33,8 @@ final readonly class ReclineRule implements Rule
             return;
         }
         $hasRange = $mode?->angleMin !== null || $mode?->angleMax !== null;
-        if ($setup->levelGround !== true) {
+        $read = $setup->indicator !== null || $setup->angle !== null || $setup->zone !== null;
+        if ($read && $setup->levelGround !== true) {
             yield new Finding(Code::MeasureNotLevel, Severity::Ask, 'The car is not known to stand on level ground, so neither indicator nor angle tells anything.', 'Roll the car to level ground, then read again.', sources: [Source::common()]);
         }
         if ($setup->levelGround === null) {
