@@ -26,9 +26,4 @@ enum AnswerKind: string
     case Signature = 'signature';
     /** Not answered on the check: the hint says where. */
     case Elsewhere = 'elsewhere';
-
-    public function isQuantity(): bool
-    {
-        return $this === self::Length || $this === self::Mass || $this === self::Angle;
-    }
 }

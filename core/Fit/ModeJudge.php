@@ -107,11 +107,9 @@ final readonly class ModeJudge
             $strictest = $atLeast ? $limit?->asMinimum($s->madeOn(), $way) : $limit?->asMaximum($s->madeOn(), $way);
             if ($strictest === null || ($strictest->entry === null && $strictest->isKnown())) {
                 $missing = $needed === null ? $missing : [...$missing, $needed];
-            } elseif ($measured === null && $what !== 'age' && $child->dueOn !== null) {
-                // Not yet born: judged as if at the seat's lowest weights and heights.
-                continue;
             } elseif ($measured === null) {
-                $missing[] = $measuredPath;
+                // A child not yet born is judged as if at the seat's lowest weights and heights; only its age is missing.
+                $missing = $child->dueOn === null || $measuredPath === 'child.born_on' ? [...$missing, $measuredPath] : $missing;
             } elseif (self::breaks($strictest, $measured, $atLeast)) {
                 $breaches[] = self::breach($what, $measured, $strictest->entry, $atLeast);
             } else {

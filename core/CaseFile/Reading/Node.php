@@ -253,12 +253,6 @@ final class Node
         return null;
     }
 
-    /** @return list<string> the object's own keys */
-    public function keys(): array
-    {
-        return array_map(strval(...), array_keys(get_object_vars($this->data)));
-    }
-
     private function at(string $key): string
     {
         return $this->path === '' ? $key : $this->path . '.' . $key;
