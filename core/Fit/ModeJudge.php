@@ -92,6 +92,7 @@ final readonly class ModeJudge
         $child = $s->child;
         $path = "seat.modes.{$name->value}.";
         $inUse = $s->mode === $name;
+        /** @var list<array{Quantity|null, string, string, Limit|null, bool, string|null}> $rows */
         $rows = [
             // measured           path                of what     figure               at least  the mode in use must have it
             [$child->weight, 'child.weight',  'weight', $mode->weightMin,    true,     null],

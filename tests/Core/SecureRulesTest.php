@@ -35,6 +35,7 @@ final class SecureRulesTest extends RulesTestCase
         $heavy = ['seat.lower_anchor_child_max' => null, 'seat.made_on' => '2023-03-14', 'seat.modes.rear_harness.weight_max' => Cases::q(50, 'lb')] + $anchors;
         yield 'together 60 lb, rear (49 CFR 571.213 S5.5.2(l))' => [self::REAR, ['child.weight' => Cases::q(40, 'lb')] + $heavy, []];
         yield 'together over 60 lb, rear' => [self::REAR, ['child.weight' => Cases::q(40.1, 'lb')] + $heavy, ['fix secure.anchor_overweight']];
+        yield 'anchors, not yet born and not weighed' => [self::REAR, ['child.born_on' => null, 'child.due_on' => '2026-12-01', 'child.weight' => null] + $anchors, [], ['child.born_on']];
         yield 'together, seat weight unknown' => [self::REAR, ['seat.weight' => null] + $heavy, [], ['seat.weight']];
         yield 'made on 26 Feb 2014: ask the manual' => [self::REAR, ['seat.made_on' => '2014-02-26', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, [], ['seat.lower_anchor_child_max']];
         yield 'made on 27 Feb 2014' => [self::REAR, ['seat.made_on' => '2014-02-27', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, []];

@@ -28,6 +28,10 @@ final readonly class AnchorWeightRule implements Rule
         }
         $limit = AnchorLimit::of($s, $s->mode);
         $weight = $s->child->weight;
+        if ($weight === null && $s->child->dueOn !== null) {
+            // Not yet born: lighter than any anchor's limit.
+            return;
+        }
         if ($weight === null) {
             yield new Question('child.weight', Station::Secure);
         } elseif ($limit->bound !== null && ! $limit->bound->allowsAtMost($weight)) {
