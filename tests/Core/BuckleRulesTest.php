@@ -52,6 +52,9 @@ final class BuckleRulesTest extends RulesTestCase
         yield 'nz has none' => [self::NZ, ['setup.harness.clip' => null], []];
         yield 'nz with one, high' => [self::NZ, ['setup.harness.clip' => 'high'], ['fix harness.clip']];
         yield 'nz seat with a clip, undone' => [self::NZ, ['seat.chest_clip' => true], ['fix harness.clip']];
+        yield 'no standard, clip undone: has it one?' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below', 'setup.harness.clip' => 'none'], [], ['seat.standards', 'seat.chest_clip']];
+        yield 'no standard, clip at the armpits' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below'], [], ['seat.standards']];
+        yield 'no standard, clip high' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below', 'setup.harness.clip' => 'high'], ['fix harness.clip'], ['seat.standards']];
         yield 'fmvss seat without a clip' => [self::REAR, ['seat.chest_clip' => false, 'setup.harness.clip' => null], []];
 
         yield 'crotch strap under the child' => [self::REAR, ['setup.harness.crotch.under_child' => true], ['fix harness.crotch']];

@@ -68,6 +68,15 @@ final class ChildRulesTest extends RulesTestCase
         yield 'booster early, harness fits' => [self::BOOSTER, ['child.weight' => Cases::q(39.9, 'lb'), 'child.height' => Cases::q(48, 'in'), 'child.shoulder_height' => Cases::q(380, 'mm'), 'seat.modes.high_back_booster.weight_min' => Cases::q(30, 'lb')], ['fix mode.booster_early']];
         yield 'booster below its own minimum only' => [self::BOOSTER, ['child.height' => Cases::q(42, 'in'), 'seat.modes.forward_harness' => null, 'seat.modes.rear_harness' => null], ['stop mode.outside_limits']];
         yield 'booster though the harness fits' => [self::BOOSTER, ['child.height' => Cases::q(49, 'in'), 'child.shoulder_height' => Cases::q(380, 'mm')], ['advise mode.booster_could_harness']];
+        foreach (['nz', 'au'] as $practice) {
+            $there = ['practice' => $practice, 'policy' => null, 'handover' => null, 'seat.standards' => ['asnzs1754'], 'seat.modes.forward_harness' => null, 'seat.modes.rear_harness' => null, 'seat.modes.high_back_booster.age_min_months' => null, 'seat.modes.high_back_booster.weight_min' => Cases::q(14, 'kg')];
+            yield "{$practice}: booster at 48 months" => [self::BOOSTER, ['child.born_on' => '2022-10-10'] + $there, []];
+            yield "{$practice}: booster at 47 months" => [self::BOOSTER, ['child.born_on' => '2022-10-11'] + $there, ['stop mode.booster_early']];
+            yield "{$practice}: no weight floor of its own" => [self::BOOSTER, ['child.weight' => Cases::q(14, 'kg')] + $there, []];
+        }
+        yield 'no mode known yet, nothing of place and holding is asked' => [self::REAR, ['setup.mode' => null, 'setup.position' => null], [], ['setup.mode']];
+        yield 'a high back that fits needs no word about itself' => [self::BOOSTER, ['child.height' => Cases::q(50, 'in')], []];
+        yield 'back off, and the back does not fit' => [self::BOOSTER, ['setup.mode' => 'backless_booster', 'seat.modes.high_back_booster.height_max' => Cases::q(49, 'in'), 'seat.modes.backless_booster' => ['weight_min' => Cases::q(40, 'lb'), 'weight_max' => Cases::q(100, 'lb'), 'height_max' => Cases::q(57, 'in')]], []];
         yield 'back off early' => [self::BOOSTER, ['setup.mode' => 'backless_booster', 'seat.modes.backless_booster' => ['weight_min' => Cases::q(40, 'lb'), 'weight_max' => Cases::q(100, 'lb'), 'height_max' => Cases::q(57, 'in')]], ['advise mode.back_off_early']];
 
         $alone = ['setup.mode' => 'belt_only', 'setup.belt_fit' => ['back' => true, 'knees' => true, 'lap' => true, 'shoulder' => true, 'stays' => true], 'child.born_on' => '2016-01-01', 'child.height' => Cases::q(1450, 'mm')];

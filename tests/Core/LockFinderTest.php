@@ -58,6 +58,35 @@ final class LockFinderTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string|null, string|null, string|null, bool|null, array<string, list<string>>}> hardware, then by way what would decide it */
+    public static function unknown(): iterable
+    {
+        $here = 'vehicle.positions.1.';
+        yield 'retractor' => ['lap_shoulder', null, 'sliding', false, ['retractor' => [$here . 'retractor'], 'clip' => [$here . 'retractor']]];
+        yield 'plate' => ['lap_shoulder', 'elr', null, false, ['latch_plate' => [$here . 'latch_plate'], 'clip' => [$here . 'latch_plate']]];
+        yield 'belt' => [null, 'switchable', 'locking', true, ['lockoff' => [$here . 'belt'], 'latch_plate' => [$here . 'belt'], 'retractor' => [$here . 'belt']]];
+        yield 'lock-off' => ['lap_shoulder', 'elr', 'sliding', null, ['lockoff' => ['seat.lockoff'], 'clip' => ['seat.lockoff']]];
+        yield 'nothing known' => [null, null, null, null, [
+            'lockoff' => ['seat.lockoff', $here . 'belt'],
+            'latch_plate' => [$here . 'latch_plate', $here . 'belt'],
+            'retractor' => [$here . 'retractor', $here . 'belt'],
+            'clip' => [$here . 'belt', $here . 'latch_plate', $here . 'retractor', 'seat.lockoff'],
+        ]];
+    }
+
+    /** @param array<string, list<string>> $missing */
+    #[DataProvider('unknown')]
+    public function testUnknownHardwareIsAskedNeverGuessed(?string $belt, ?string $retractor, ?string $plate, ?bool $lockoff, array $missing): void
+    {
+        $open = [];
+        foreach (self::find($belt, $retractor, $plate, $lockoff)->ways as $way) {
+            if ($way->works === Truth::Unknown) {
+                $open[$way->way] = $way->missing;
+            }
+        }
+        self::assertSame($missing, $open);
+    }
+
     public function testTheMakersWish(): void
     {
         $required = self::find('lap_shoulder', 'elr', 'locking', true, 'required')->ways[0];

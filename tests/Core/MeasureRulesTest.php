@@ -63,6 +63,7 @@ final class MeasureRulesTest extends RulesTestCase
         $rows = static fn(array $row): array => ['seat.modes.rear_harness.recline' => [$row + ['settings' => [1, 2]]]];
         yield 'recline row with a least weight, weight unknown' => [self::REAR, $rows(['weight_min' => Cases::q(5, 'lb')]) + ['child.weight' => null], [], ['child.weight']];
         yield 'recline row with a greatest weight, weight unknown' => [self::REAR, $rows(['weight_max' => Cases::q(40, 'lb')]) + ['child.weight' => null], [], ['child.weight']];
+        yield 'two rows, one of them undecided by the make date' => [self::REAR, ['seat.made_on' => '2023', 'seat.modes.rear_harness.recline' => [['settings' => [1], 'weight_max' => [['value' => 40, 'unit' => 'lb'], ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-06-01']]]], 'setup.recline_setting' => 1], [], ['seat.made_on']];
         yield 'recline row below the weight' => [self::REAR, $rows(['weight_max' => Cases::q(20, 'lb')]), ['fix measure.recline_setting']];
         yield 'recline row above the weight' => [self::REAR, $rows(['weight_min' => Cases::q(22, 'lb')]), ['fix measure.recline_setting']];
         yield 'foot' => [self::REAR, ['seat.modes.rear_harness.foot' => 'out', 'setup.foot' => 'in'], ['fix measure.foot_position']];
@@ -70,6 +71,9 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'overhang at the figure' => [self::REAR, ['setup.overhang' => Cases::q(76.2, 'mm')], []];
         yield 'overhang over the figure' => [self::REAR, ['setup.overhang' => Cases::q(76.3, 'mm')], ['fix measure.overhang']];
         yield 'overhang unknown' => [self::REAR, ['setup.overhang' => null], [], ['setup.overhang']];
+        yield 'a base of no length tells nothing' => [self::REAR, ['seat.overhang_max' => null, 'setup.base_on_cushion' => null, 'seat.base_length' => Cases::q(0, 'mm')], [], ['setup.base_on_cushion']];
+        yield 'neither share nor base measured' => [self::REAR, ['seat.overhang_max' => null, 'setup.base_on_cushion' => null, 'seat.base_length' => null], [], ['setup.base_on_cushion']];
+        yield 'neither share nor overhang measured' => [self::REAR, ['seat.overhang_max' => null, 'setup.base_on_cushion' => null, 'setup.overhang' => null], [], ['setup.base_on_cushion']];
         yield '80 % on the cushion' => [self::REAR, ['seat.overhang_max' => null, 'setup.base_on_cushion' => 0.8], []];
         yield '79.9 % on the cushion' => [self::REAR, ['seat.overhang_max' => null, 'setup.base_on_cushion' => 0.799], ['fix measure.overhang']];
         yield 'share from overhang and base: 60 of 300 mm' => [self::REAR, ['seat.overhang_max' => null, 'setup.base_on_cushion' => null, 'setup.overhang' => Cases::q(60, 'mm')], []];
@@ -84,6 +88,9 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'tether allowed rear' => [self::REAR, ['seat.tether_rear' => 'allowed', 'setup.tether.used' => false], []];
         yield 'tether required rear' => [self::REAR, ['seat.tether_rear' => 'required', 'setup.tether.used' => false], ['fix measure.tether_unused']];
         yield 'tether rear unknown' => [self::REAR, ['seat.tether_rear' => null], [], ['seat.tether_rear']];
+        yield 'tether forbidden rear, not looked at' => [self::REAR, ['setup.tether' => null], [], ['setup.tether.used']];
+        yield 'tether allowed rear, not looked at: nothing turns on it' => [self::REAR, ['seat.tether_rear' => 'allowed', 'setup.tether' => null], []];
+        yield 'tether forbidden rear, no anchor, not looked at' => [self::REAR, ['vehicle.positions.1.tether_anchor' => false, 'setup.tether' => null], [], ['setup.tether.used']];
         yield 'tether rear unknown, settled by asnzs1754' => [self::NZ, ['seat.tether_rear' => null], []];
         yield 'tether slack' => [self::FORWARD, ['setup.tether.slack' => true], ['fix measure.tether_slack']];
         yield 'tether overtight rear' => [self::NZ, ['setup.tether.overtight' => true], ['fix measure.tether_overtight']];

@@ -113,6 +113,10 @@ final class SecureRulesTest extends RulesTestCase
         yield 'shell not looked at' => [self::REAR, ['seat.detachable' => true], [], ['setup.shell_locked']];
         yield 'without base, forbidden' => [self::REAR, ['seat.detachable' => true, 'seat.baseless' => 'forbidden', 'setup.base' => 'none'], ['fix secure.baseless_not_allowed']];
         yield 'without base, allowed' => [self::REAR, ['seat.detachable' => true, 'seat.baseless' => 'allowed', 'setup.base' => 'none'], []];
+        yield 'without base, the maker not asked' => [self::REAR, ['seat.detachable' => true, 'setup.base' => 'none'], [], ['seat.baseless']];
+        yield 'a seat that never had a base' => [self::REAR, ['setup.base' => 'none'], []];
+        yield 'a booster has no tension door over its belt' => [self::BOOSTER, ['setup.lock' => ['tension_door'], 'seat.tension_door' => true], [], ['setup.tension_door_closed']];
+        yield 'a booster is not judged by a tether' => [self::BOOSTER, ['setup.tether' => ['used' => true, 'twisted' => true, 'hook_right_way_up' => false]], []];
         yield 'base not looked at' => [self::REAR, ['seat.baseless' => 'allowed'], [], ['setup.base']];
         yield 'straps hang loose' => [self::REAR, ['setup.unused_straps_stowed' => false], ['fix secure.straps_not_stowed']];
         yield 'strap end' => [self::REAR, ['setup.anchor_tail_loose' => true], ['advise secure.tail']];
