@@ -50,6 +50,12 @@ final readonly class FactLog
         return array_values(array_filter($values, static fn(mixed $value): bool => $value instanceof stdClass));
     }
 
+    /** A value as it will be read back once it is kept. */
+    public static function asKept(mixed $value): mixed
+    {
+        return self::decode(json_encode($value, JSON_THROW_ON_ERROR));
+    }
+
     public static function decode(string $json): mixed
     {
         return json_decode($json, false, 32, JSON_THROW_ON_ERROR);

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\FactLog;
 use App\Models\Check;
+use App\Models\Day;
 use App\Track;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\CaseFile\CaseFile;
@@ -24,7 +25,7 @@ final readonly class AssembleCase
 
     public static function of(Check $check, Track $track): stdClass
     {
-        $case = self::settings($check);
+        $case = self::begin($check->visit->day);
         foreach (FactLog::of($check, $track)->entries as $entry) {
             CasePath::set($case, $entry['key'], FactLog::decode($entry['json']));
         }
@@ -32,9 +33,9 @@ final readonly class AssembleCase
         return $case;
     }
 
-    private static function settings(Check $check): stdClass
+    /** A case about which nothing is known but the day and its settings. */
+    public static function begin(Day $day): stdClass
     {
-        $day = $check->visit->day;
         $list = $day->recallList;
 
         return (object) [

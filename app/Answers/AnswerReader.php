@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Models\User;
-use App\Units;
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
 
@@ -33,7 +32,7 @@ final readonly class AnswerReader
             AnswerKind::YesNo => self::yesNo($answer),
             AnswerKind::Choice => self::choice($answer),
             AnswerKind::Choices => $answer === self::NOTHING ? [] : self::choices($posted['answers'] ?? null),
-            AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted, $askable->kind),
+            AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted),
             AnswerKind::Whole => self::number($answer, 'Enter a number.'),
             AnswerKind::Share => self::number($answer, 'Enter per cent, 0 to 100.') / 100,
             AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== '' ? $answer : throw new UnreadableAnswer('Enter something, or leave it unknown.'),
@@ -74,17 +73,17 @@ final readonly class AnswerReader
 
     /**
      * @param array<array-key, mixed> $posted
-     * @return array{value: int|float, unit: string}
+     * @return array{value: int|float, unit: string} in the unit that was posted with it; none is ever guessed
      */
-    private static function quantity(array $posted, AnswerKind $kind): array
+    private static function quantity(array $posted): array
     {
         $text = is_string($posted['amount'] ?? null) ? $posted['amount'] : '';
-        $unit = is_string($posted['unit'] ?? null) ? $posted['unit'] : (string) Units::Metric->for($kind)?->symbol();
-        $amount = Amount::parse($text);
+        $amount = Amount::parse($text) ?? throw new UnreadableAnswer($text === '' ? 'Enter what you measured.' : "\"{$text}\" is no number. Enter it like 12, 12.5 or 1 1/2.");
+        $unit = $posted['unit'] ?? null;
 
-        return $amount === null
-            ? throw new UnreadableAnswer($text === '' ? 'Enter what you measured.' : "\"{$text}\" is no number. Enter it like 12, 12.5 or 1 1/2.")
-            : ['value' => $amount, 'unit' => $unit];
+        return is_string($unit) && $unit !== ''
+            ? ['value' => $amount, 'unit' => $unit]
+            : throw new UnreadableAnswer('The page did not say in which unit. Open it again.');
     }
 
     private static function number(string $answer, string $otherwise): int|float
@@ -107,7 +106,7 @@ final readonly class AnswerReader
     private static function heights(array $posted): array
     {
         return array_map(
-            static fn(string $line): array => ['height' => self::quantity(['amount' => $line] + $posted, AnswerKind::Length)],
+            static fn(string $line): array => ['height' => self::quantity(['amount' => $line] + $posted)],
             self::lines($posted['lines'] ?? null),
         );
     }

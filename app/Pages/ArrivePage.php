@@ -43,7 +43,8 @@ final readonly class ArrivePage
             array_combine(self::PLACES, array_map(AskedOf::placeTitle(...), self::PLACES)),
             max(1, is_array($old['children'] ?? null) ? count($old['children']) : 1),
             is_string($old['submission'] ?? null) ? $old['submission'] : Str::uuid7()->toString(),
-            $units,
+            // What was typed keeps the units it was typed in, even if another tab has changed them since.
+            Units::tryFrom(is_string($old['units'] ?? null) ? $old['units'] : '') ?? $units,
         );
     }
 

@@ -10,6 +10,7 @@ use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Track;
+use App\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
@@ -41,6 +42,27 @@ final class ArrivalTest extends FeatureTestCase
         self::assertSame(['forward_harness'], array_keys(AssembleCase::read($check, Track::Found)->seat->modes ?? []));
         $this->get("/checks/{$check->id}/found/child")->assertSee('Greatest weight for this mode');
         $this->get("/checks/{$check->id}/found/label")->assertSee('Which model number stands on the label?');
+    }
+
+    public function testMeasuresKeepTheUnitsOfTheFormThatAskedForThem(): void
+    {
+        $form = self::form();
+        $this->signedIn()->withCookie(Units::COOKIE, 'metric')->post('/visits', $form)->assertRedirect('/');
+        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.day.recallList'])->firstOrFail();
+        $child = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), Track::Found)->child;
+
+        self::assertSame(['21 lb', '29.5 in'], [$child->weight?->show(), $child->height?->show()], 'units changed in another tab');
+        $this->from('/arrive')->followingRedirects()->post('/visits', ['submission' => Str::uuid7()->toString(), 'first_name' => ''] + $form)
+            ->assertSee('name="units" value="imperial"', false)->assertSee('Weight,<span class="unit"> lb</span>', false);
+    }
+
+    public function testMeasuresWithoutUnitsAreNotGuessed(): void
+    {
+        $form = self::form();
+        unset($form['units']);
+        $this->signedIn()->post('/visits', $form)->assertSessionHasErrors(['units' => 'The form did not say in which units weight and height are. Open it again.']);
+
+        self::assertSame(8, Visit::query()->count());
     }
 
     public function testSentTwiceReceivedOnce(): void
@@ -108,7 +130,7 @@ final class ArrivalTest extends FeatureTestCase
         self::assertSame(2, $waiting->refresh()->bay);
     }
 
-    /** @return array{submission: string, first_name: string, contact: string, consent: string, vehicle: string, model_year: string, layout: int, children: list<array<string, mixed>>} */
+    /** @return array{submission: string, units: string, first_name: string, contact: string, consent: string, vehicle: string, model_year: string, layout: int, children: list<array<string, mixed>>} */
     private static function form(): array
     {
         $seat = SeatModel::query()->where('model', 'OM-220')->firstOrFail()->id;
@@ -116,6 +138,7 @@ final class ArrivalTest extends FeatureTestCase
 
         return [
             'submission' => Str::uuid7()->toString(),
+            'units' => 'imperial',
             'first_name' => 'Perrin',
             'contact' => '',
             'consent' => '1',

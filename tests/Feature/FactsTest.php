@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\AssembleCase;
+use App\Actions\RecordFact;
+use App\Actions\SendOff;
+use App\Answers\UnreadableAnswer;
 use App\Models\Fact;
 use App\Models\User;
 use App\Track;
@@ -91,6 +94,7 @@ final class FactsTest extends FeatureTestCase
     {
         yield 'no number' => ['setup.movement.side', ['amount' => 'a lot', 'unit' => 'in'], '"a lot" is no number. Enter it like 12, 12.5 or 1 1/2.'];
         yield 'nothing measured' => ['setup.movement.side', ['amount' => ''], 'Enter what you measured.'];
+        yield 'no unit' => ['setup.movement.side', ['amount' => '1'], 'The page did not say in which unit.'];
         yield 'negative' => ['setup.movement.side', ['amount' => '-3', 'unit' => 'mm'], 'must be 0 mm to 5000 mm'];
         yield 'too far' => ['setup.movement.side', ['amount' => '900', 'unit' => 'in'], 'must be 0 mm to 5000 mm'];
         yield 'a unit there is not' => ['setup.movement.side', ['amount' => '3', 'unit' => 'hands'], 'must be one of mm, cm, in'];
@@ -151,6 +155,17 @@ final class FactsTest extends FeatureTestCase
         $before = $check->facts()->count();
         $this->signedIn()->answer($check, 'setup.twisted', ['answer' => 'yes'])->assertStatus(422);
         self::assertSame($before, $check->facts()->count());
+    }
+
+    public function testAnAnswerThatWasUnderWayWhenTheFamilyLeftIsRefused(): void
+    {
+        $readBefore = self::check(3);
+        $author = User::query()->firstOrFail();
+        app(SendOff::class)($readBefore->visit, $author);
+        self::assertNull($readBefore->signed_at, 'the answer knows nothing of the signature');
+
+        $this->expectException(UnreadableAnswer::class);
+        app(RecordFact::class)($readBefore, Track::Left, Str::uuid7()->toString(), 'setup.twisted', ['answer' => 'yes'], $author);
     }
 
     public function testNobodyWhoIsNotSignedIn(): void

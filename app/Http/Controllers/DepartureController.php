@@ -16,6 +16,6 @@ final readonly class DepartureController
     {
         $sendOff($visit, $user);
 
-        return redirect()->route('visits.sheet', $visit)->with('status', 'The family has left; its sheet is kept as it stands.');
+        return redirect()->route('visits.sheet', $visit)->with('status', 'The family has left; its checks are signed and stay as they are.');
     }
 }

@@ -19,7 +19,7 @@ final readonly class FactController
 {
     public function store(FactRequest $request, Check $check, Station $station, RecordFact $record, Units $units, Rulebook $rulebook): Response|RedirectResponse
     {
-        $check->load(['facts', 'visit.day.recallList']);
+        $check->load('visit.day.recallList');
         $problem = null;
         try {
             $record($check, $request->track(), $request->id(), $request->key(), $request->posted(), $request->author());

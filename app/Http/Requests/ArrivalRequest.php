@@ -6,7 +6,9 @@ namespace App\Http\Requests;
 
 use App\Actions\Arrival;
 use App\Actions\ArrivingChild;
+use App\Actions\AssembleCase;
 use App\Answers\Amount;
+use App\FactLog;
 use App\Models\Day;
 use App\Models\SeatModel;
 use App\Models\User;
@@ -41,6 +43,7 @@ final class ArrivalRequest extends FormRequest
     {
         return [
             'submission' => ['required', 'uuid'],
+            'units' => ['required', Rule::enum(Units::class)],
             'first_name' => ['required', 'string', 'max:80'],
             'contact' => ['nullable', 'string', 'max:200'],
             'consent' => ['accepted'],
@@ -65,6 +68,7 @@ final class ArrivalRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'units' => 'The form did not say in which units weight and height are. Open it again.',
             'first_name.required' => 'Enter the first name that the family is called by.',
             'consent.accepted' => 'Ask the family whether you may check their seats, and tick here when they say yes.',
             'vehicle.required' => 'Enter maker and model of the car.',
@@ -122,8 +126,8 @@ final class ArrivalRequest extends FormRequest
         $model = ctype_digit((string) $text('seat')) ? SeatModel::query()->find((int) $text('seat')) : null;
         $facts = [
             'child.born_on' => $text('born_on'),
-            'child.weight' => self::measured($text('weight'), AnswerKind::Mass),
-            'child.height' => self::measured($text('height'), AnswerKind::Length),
+            'child.weight' => $this->measured($text('weight'), AnswerKind::Mass),
+            'child.height' => $this->measured($text('height'), AnswerKind::Length),
             'child.sex' => $text('sex'),
             'seat' => $model->rules ?? self::byHand($text('maker'), $text('model'), (string) $text('mode')),
             'seat.made_on' => $text('made_on'),
@@ -134,12 +138,12 @@ final class ArrivalRequest extends FormRequest
         return new ArrivingChild($model, array_filter($facts, static fn(mixed $fact): bool => $fact !== null));
     }
 
-    /** @return array{value: int|float, unit: string}|null */
-    private static function measured(?string $text, AnswerKind $kind): ?array
+    /** @return array{value: int|float, unit: string}|null in the units the form was shown in, whatever the cookie says by now */
+    private function measured(?string $text, AnswerKind $kind): ?array
     {
         $amount = $text === null ? null : Amount::parse($text);
 
-        return $amount === null ? null : ['value' => $amount, 'unit' => (string) app(Units::class)->for($kind)?->symbol()];
+        return $amount === null ? null : ['value' => $amount, 'unit' => (string) $this->enum('units', Units::class)?->for($kind)?->symbol()];
     }
 
     private static function byHand(?string $maker, ?string $model, string $mode): stdClass
@@ -150,11 +154,10 @@ final class ArrivalRequest extends FormRequest
     /** @return list<Problem> */
     private static function problems(Arrival $arrival, ArrivingChild $child): array
     {
-        $day = Day::current();
-        $case = (object) ['format' => Reader::FORMAT, 'version' => Reader::VERSION, 'today' => $day->held_on->toDateString(), 'practice' => $day->practice, 'child' => new stdClass()];
+        $case = AssembleCase::begin(Day::current());
         $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];
         foreach ($vehicle + $child->facts as $key => $value) {
-            CasePath::set($case, $key, json_decode(json_encode($value, JSON_THROW_ON_ERROR)));
+            CasePath::set($case, $key, FactLog::asKept($value));
         }
         try {
             Reader::fromObject($case);

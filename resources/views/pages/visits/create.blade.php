@@ -4,9 +4,11 @@
     @if ($errors->any())
         <p class="problem notice" role="alert">Nothing is lost. {{ $errors->count() === 1 ? 'One thing needs' : $errors->count() . ' things need' }} another look below.</p>
     @endif
+    @error('units')<p class="problem notice" role="alert">{{ $message }}</p>@enderror
     <form method="post" action="{{ route('visits.store') }}" data-arrive novalidate>
         @csrf
         <input type="hidden" name="submission" value="{{ $page->submission }}">
+        <input type="hidden" name="units" value="{{ $page->units->value }}">
         <section class="card-work two" aria-labelledby="family-title">
             <h2 id="family-title">Family and car</h2>
             <x-field :field="$page->familyField('first_name')" label="First name" required />
