@@ -5,22 +5,27 @@ declare(strict_types=1);
 namespace App;
 
 use App\Models\Check;
-use App\Models\Fact;
 use stdClass;
 
-/** A check's facts in the order in which they count: those found, then those left. Values are decoded afresh each time they are asked for. */
+/**
+ * A check's facts in the order in which they count: those found, then those left. One that was taken back, and the taking back, do
+ * not count. Values are decoded afresh each time they are asked for.
+ */
 final readonly class FactLog
 {
-    /** @param list<array{track: Track, key: string, json: string}> $entries */
+    /** @param list<LoggedFact> $entries */
     private function __construct(public array $entries) {}
 
     /** The facts of a track; what was left stands on what was found. */
     public static function of(Check $check, Track $upTo): self
     {
+        $all = $check->facts->map(LoggedFact::of(...))->all();
+        $undone = array_filter(array_column($all, 'undoes'));
         $entries = ['found' => [], 'left' => []];
-        foreach ($check->facts as $fact) {
-            $track = self::raw($fact, 'track');
-            $entries[$track][] = ['track' => Track::from($track), 'key' => self::raw($fact, 'key'), 'json' => self::raw($fact, 'value')];
+        foreach ($all as $fact) {
+            if ($fact->undoes === null && ! in_array($fact->id, $undone, true)) {
+                $entries[$fact->track->value][] = $fact;
+            }
         }
 
         return new self($upTo === Track::Found ? $entries['found'] : [...$entries['found'], ...$entries['left']]);
@@ -31,23 +36,37 @@ final readonly class FactLog
     {
         $found = null;
         $left = null;
-        foreach ($this->entries as $entry) {
-            if ($entry['key'] === $key && $entry['track'] === Track::Found) {
-                $found = $entry['json'];
-            } elseif ($entry['key'] === $key) {
-                $left = $entry['json'];
+        foreach ($this->ofKey($key) as $entry) {
+            if ($entry->track === Track::Found) {
+                $found = $entry->json;
+            } else {
+                $left = $entry->json;
             }
         }
 
         return $found === null || $left === null || $found === $left ? null : self::decode($found);
     }
 
+    /** The latest entry of a key. */
+    public function latest(string $key): ?LoggedFact
+    {
+        $entries = $this->ofKey($key);
+
+        return $entries === [] ? null : $entries[count($entries) - 1];
+    }
+
+    /** The last entry of a track: the one that can be taken back. */
+    public function last(Track $track): ?LoggedFact
+    {
+        $own = array_values(array_filter($this->entries, static fn(LoggedFact $entry): bool => $entry->track === $track));
+
+        return $own === [] ? null : $own[count($own) - 1];
+    }
+
     /** @return list<stdClass> every value a fact was given, oldest first */
     public function history(string $key): array
     {
-        $values = array_map(static fn(array $entry): mixed => $entry['key'] === $key ? self::decode($entry['json']) : null, $this->entries);
-
-        return array_values(array_filter($values, static fn(mixed $value): bool => $value instanceof stdClass));
+        return array_values(array_filter(array_map(static fn(LoggedFact $e): mixed => $e->value(), $this->ofKey($key)), static fn(mixed $value): bool => $value instanceof stdClass));
     }
 
     /** A value as it will be read back once it is kept. */
@@ -61,11 +80,9 @@ final readonly class FactLog
         return json_decode($json, false, 32, JSON_THROW_ON_ERROR);
     }
 
-    /** As the database gave it: casts would cost more than everything else on the page. */
-    private static function raw(Fact $fact, string $column): string
+    /** @return list<LoggedFact> */
+    private function ofKey(string $key): array
     {
-        $value = $fact->getRawOriginal($column);
-
-        return is_string($value) ? $value : 'null';
+        return array_values(array_filter($this->entries, static fn(LoggedFact $entry): bool => $entry->key === $key));
     }
 }

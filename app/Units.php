@@ -51,6 +51,12 @@ enum Units: string
         return $this === self::Imperial ? LengthUnit::Inch : LengthUnit::Millimetre;
     }
 
+    /** In which people's heights are written beside a drawing. */
+    public function tall(): LengthUnit
+    {
+        return $this === self::Imperial ? LengthUnit::Inch : LengthUnit::Centimetre;
+    }
+
     /** What one press of + or - adds. */
     public function step(AnswerKind $kind): string
     {

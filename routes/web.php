@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\CardController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CheckController;
+use App\Http\Controllers\DeclineController;
 use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\YardController;
@@ -36,6 +39,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/bare', static fn(): View => view('pages.bare', ['day' => Day::current()]));
 
     Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
+    Route::get('/checks/{check}/log', [FactController::class, 'index'])->name('checks.log');
+    Route::get('/checks/{check}/card/{hands}', [CardController::class, 'show'])->name('checks.card');
     Route::get('/checks/{check}/{track}/{station}', [CheckController::class, 'show'])->name('checks.show');
     Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
+    Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');
+    Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');
+    Route::post('/checks/{check}/card/{hands}', [CardController::class, 'store'])->name('card.store');
 });

@@ -8,7 +8,6 @@ use App\FactLog;
 use App\Models\Check;
 use App\Models\Day;
 use App\Track;
-use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\Reader;
@@ -25,12 +24,7 @@ final readonly class AssembleCase
 
     public static function of(Check $check, Track $track): stdClass
     {
-        $case = self::begin($check->visit->day);
-        foreach (FactLog::of($check, $track)->entries as $entry) {
-            CasePath::set($case, $entry['key'], FactLog::decode($entry['json']));
-        }
-
-        return $case;
+        return CaseOfFacts::on(self::begin($check->visit->day), FactLog::of($check, $track))->raw;
     }
 
     /** A case about which nothing is known but the day and its settings. */

@@ -13,7 +13,7 @@ use DateTimeImmutable;
 /** Appends one fact. An id that is there already is the same fact arriving again: nothing happens. */
 final readonly class NoteFact
 {
-    public static function append(Check $check, string $id, Track $track, string $key, mixed $value, User $author, DateTimeImmutable $when): void
+    public static function append(Check $check, string $id, Track $track, string $key, mixed $value, User $author, DateTimeImmutable $when, ?string $note = null, ?string $undoes = null): void
     {
         Fact::query()->insertOrIgnore([
             'id' => $id,
@@ -24,6 +24,8 @@ final readonly class NoteFact
             'observed_at' => $when,
             'recorded_at' => $when,
             'recorded_by' => $author->id,
+            'note' => $note,
+            'undoes' => $undoes,
         ]);
         $check->unsetRelation('facts');
     }

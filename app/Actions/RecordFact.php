@@ -9,9 +9,7 @@ use App\Answers\UnreadableAnswer;
 use App\FactLog;
 use App\Models\Check;
 use App\Models\User;
-use App\Models\Visit;
 use App\Track;
-use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
@@ -29,28 +27,22 @@ final readonly class RecordFact
      * @param array<array-key, mixed> $posted
      * @throws UnreadableAnswer with what to do; nothing is kept then
      */
-    public function __invoke(Check $check, Track $track, string $id, string $key, array $posted, User $author): void
+    public function __invoke(Check $check, Track $track, string $id, string $key, array $posted, User $author, ?string $note = null): void
     {
-        DB::transaction(function () use ($check, $track, $id, $key, $posted, $author): void {
-            // The visit's row is the lock that sending off takes too: no fact slips in behind a signature.
-            $visit = Visit::query()->lockForUpdate()->findOrFail($check->visit_id);
-            if ($visit->left_at !== null) {
-                throw new UnreadableAnswer('This family has left; its check is signed and stays as it is.');
-            }
-            $check->load('facts');
-            $this->record($check, $track, $id, $key, $posted, $author);
+        OpenCheck::write($check, function (Check $check) use ($track, $id, $key, $posted, $author, $note): void {
+            $this->record($check, $track, $id, $key, $posted, $author, $note);
         });
     }
 
     /** @param array<array-key, mixed> $posted */
-    private function record(Check $check, Track $track, string $id, string $key, array $posted, User $author): void
+    private function record(Check $check, Track $track, string $id, string $key, array $posted, User $author, ?string $note): void
     {
         $askable = Catalogue::standard()->for($key) ?? throw new UnreadableAnswer('This is not a fact of the check.');
         $case = AssembleCase::of($check, $track);
         $value = AnswerReader::read($askable, $posted, CasePath::get($case, $key), $author);
         CasePath::set($case, $key, FactLog::asKept($value));
         self::mustMakeSense($case, $key);
-        NoteFact::append($check, $id, $track, $key, $value, $author, $this->clock->now());
+        NoteFact::append($check, $id, $track, $key, $value, $author, $this->clock->now(), $note);
     }
 
     private static function mustMakeSense(stdClass $case, string $key): void

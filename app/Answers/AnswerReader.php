@@ -7,6 +7,7 @@ namespace App\Answers;
 use App\Models\User;
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
+use stdClass;
 
 /** An answer as it was posted to a value of the case format. Whether the value makes sense is the core's reader's to say. */
 final readonly class AnswerReader
@@ -16,8 +17,13 @@ final readonly class AnswerReader
     /** Beside this word a list is empty: looked at, and nothing there. */
     public const NOTHING = 'nothing';
 
+    /** To a list one entry is added, or the one of that name taken off. */
+    public const ADD = 'add';
+
+    public const REMOVE = 'remove';
+
     /**
-     * @param array<array-key, mixed> $posted answer, answers, amount, unit, name, flag
+     * @param array<array-key, mixed> $posted answer, answers, amount, unit, lines, name, detail
      * @param mixed $before the value so far; entries are added to lists of parts and extras
      * @throws UnreadableAnswer
      */
@@ -36,10 +42,15 @@ final readonly class AnswerReader
             AnswerKind::Whole => self::number($answer, 'Enter a number.'),
             AnswerKind::Share => self::number($answer, 'Enter per cent, 0 to 100.') / 100,
             AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== '' ? $answer : throw new UnreadableAnswer('Enter something, or leave it unknown.'),
-            AnswerKind::Texts => $answer === self::NOTHING ? [] : self::lines($posted['lines'] ?? null),
+            AnswerKind::Texts => match ($answer) {
+                self::NOTHING => [],
+                self::ADD => [...(is_array($before) ? array_values($before) : []), self::entryName($posted)],
+                self::REMOVE => self::without($posted, $before),
+                default => self::lines($posted['lines'] ?? null),
+            },
             AnswerKind::Heights => $answer === self::NOTHING ? [] : self::heights($posted),
-            AnswerKind::Essentials => $answer === self::NOTHING ? [] : self::named($posted, $before, 'essential'),
-            AnswerKind::Approvals => $answer === self::NOTHING ? [] : self::named($posted, $before, 'approved'),
+            AnswerKind::Essentials => self::named($answer, $posted, $before, 'essential'),
+            AnswerKind::Approvals => self::named($answer, $posted, $before, 'approved'),
             AnswerKind::Signature => ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()],
             AnswerKind::Elsewhere => throw new UnreadableAnswer((string) $askable->hint),
         };
@@ -115,13 +126,32 @@ final readonly class AnswerReader
      * @param array<array-key, mixed> $posted
      * @return list<mixed>
      */
-    private static function named(array $posted, mixed $before, string $flag): array
+    private static function named(string $answer, array $posted, mixed $before, string $flag): array
     {
-        $name = is_string($posted['name'] ?? null) ? trim($posted['name']) : '';
-        if ($name === '') {
-            throw new UnreadableAnswer('Say what it is, or press "Nothing".');
-        }
+        return match ($answer) {
+            self::NOTHING => [],
+            self::REMOVE => self::without($posted, $before),
+            default => [...(is_array($before) ? array_values($before) : []), ['name' => self::entryName($posted), $flag => $answer === 'yes']],
+        };
+    }
 
-        return [...(is_array($before) ? array_values($before) : []), ['name' => $name, $flag => ($posted['answer'] ?? '') === 'yes']];
+    /** @param array<array-key, mixed> $posted */
+    private static function entryName(array $posted): string
+    {
+        $text = static fn(string $key): string => is_string($posted[$key] ?? null) ? trim($posted[$key]) : '';
+        $name = implode(': ', array_filter([$text('name'), $text('detail')], static fn(string $part): bool => $part !== ''));
+
+        return $name !== '' ? $name : throw new UnreadableAnswer('Say what it is, or press "Nothing".');
+    }
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @return list<mixed> without the entry of that name
+     */
+    private static function without(array $posted, mixed $before): array
+    {
+        $name = self::entryName($posted);
+
+        return array_values(array_filter(is_array($before) ? $before : [], static fn(mixed $entry): bool => ($entry instanceof stdClass ? $entry->name ?? null : $entry) !== $name));
     }
 }

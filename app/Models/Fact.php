@@ -21,11 +21,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $observed_at
  * @property CarbonImmutable $recorded_at
  * @property int $recorded_by
+ * @property string|null $note
+ * @property string|null $undoes
  * @property User $author
  */
 final class Fact extends Model
 {
-    protected $fillable = ['id', 'check_id', 'track', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by'];
+    protected $fillable = ['id', 'check_id', 'track', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by', 'note', 'undoes'];
 
     public $incrementing = false;
 

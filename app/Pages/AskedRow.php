@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use Illuminate\Support\Str;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\CaseFile\CaseFile;
 
 /** A fact on a station: how it is asked, what is known of it, what was found where it was changed since. */
 final readonly class AskedRow
 {
-    /** @param array<array-key, string> $choices value => label */
+    /**
+     * @param array<array-key, string> $choices value => label
+     * @param mixed $found what was found, where the left track has changed it; for a stale fact what was seen before the change
+     * @param bool $stale something it depends on was changed: look again
+     */
     private function __construct(
         public Askable $askable,
         public string $path,
@@ -19,20 +22,15 @@ final readonly class AskedRow
         public mixed $value,
         public bool $asked,
         public mixed $found,
-        public string $factId,
+        public bool $stale,
     ) {}
 
-    public static function of(Askable $askable, string $path, CaseFile $case, mixed $value, bool $asked, mixed $found = null): self
+    public static function of(Askable $askable, string $path, CaseFile $case, mixed $value, bool $asked, mixed $found = null, bool $stale = false): self
     {
-        return new self($askable, $path, $askable->choices($case), $value, $asked, $found, Str::uuid7()->toString());
+        return new self($askable, $path, $askable->choices($case), $value, $asked, $found, $stale);
     }
 
-    public static function open(Askable $askable, string $path, CaseFile $case): self
-    {
-        return self::of($askable, $path, $case, null, true);
-    }
-
-    /** An id for the row's elements that a page can hold twice: on the station and on the slip. */
+    /** An id for the row's elements that a page can hold more than once: on the station, on the slip, beside a finding. */
     public function id(string $where): string
     {
         return $where . '-' . str_replace(['.', '_'], '-', $this->path);

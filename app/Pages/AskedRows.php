@@ -9,7 +9,7 @@ use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\Asking\Remedies;
 use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Question;
@@ -21,20 +21,25 @@ use stdClass;
 final readonly class AskedRows
 {
     /** Whole sections are begun by their first fact. */
-    public const STAND_INS = ['handover' => 'handover.shown_back', 'setup' => 'setup.mode'];
+    private const STAND_INS = ['handover' => 'handover.shown_back', 'setup' => 'setup.mode'];
 
     /** Entered as tries, beside their gauge. */
     private const TRIES = ['setup.movement.side', 'setup.movement.front', 'setup.movement.up'];
 
     private const ALWAYS = ['handover.shown_back', 'handover.technician', 'handover.checker', 'setup.mode', 'setup.position'];
 
+    private Catalogue $catalogue;
+
+    /** @param array<string, mixed> $stale path => what was seen before something it depends on was changed */
     public function __construct(
         private stdClass $raw,
-        private CaseFile $case,
-        private Situation $situation,
+        public Situation $situation,
         private Assessment $assessment,
         private FactLog $facts,
-    ) {}
+        private array $stale,
+    ) {
+        $this->catalogue = Catalogue::standard();
+    }
 
     /** @return array{list<AskedRow>, list<AskedRow>} */
     public function at(Station $station): array
@@ -43,14 +48,13 @@ final readonly class AskedRows
         $askedHere = $this->askedAt($station);
         $rows = [];
         $more = [];
-        foreach (Catalogue::standard()->all as $askable) {
+        foreach ($this->catalogue->all as $askable) {
             $atHome = $askable->station === $station;
             foreach ($this->paths($askable, $asked) as $path) {
                 if (in_array($path, self::TRIES, true) && $this->situation->isHarness()) {
                     continue;
                 }
-                $value = CasePath::get($this->raw, $path);
-                $row = AskedRow::of($askable, $path, $this->case, $value, in_array($path, $asked, true), $this->facts->foundBefore($path));
+                $row = $this->row($askable, $path, in_array($path, $asked, true));
                 if (in_array($path, $askedHere, true) || ($atHome && $this->isShown($row))) {
                     $rows[] = $row;
                 } elseif ($atHome && $this->mayBeNoted($askable)) {
@@ -60,6 +64,49 @@ final readonly class AskedRows
         }
 
         return [$rows, $more];
+    }
+
+    /** The most useful open question, of this station first; one that was answered with "cannot tell" waits behind the others. */
+    public function next(Station $station): ?AskedRow
+    {
+        $waiting = null;
+        foreach ([...$this->askedAt($station), ...$this->askedAt(null)] as $path) {
+            $askable = $this->catalogue->for($path);
+            if ($askable === null) {
+                continue;
+            }
+            $row = $this->row($askable, $path, true);
+            if ($this->stale !== [] && array_key_exists($path, $this->stale) || $this->facts->latest($path) === null || $askable->kind === AnswerKind::Elsewhere) {
+                return $row;
+            }
+            $waiting ??= $row;
+        }
+
+        return $waiting;
+    }
+
+    /**
+     * @param list<string> $paths
+     * @return list<AskedRow>
+     */
+    public function rows(array $paths): array
+    {
+        $rows = [];
+        foreach ($paths as $path) {
+            $askable = $this->catalogue->for($path);
+            if ($askable !== null && $askable->kind !== AnswerKind::Elsewhere) {
+                $rows[] = $this->row($askable, $path, false);
+            }
+        }
+
+        return $rows;
+    }
+
+    private function row(Askable $askable, string $path, bool $asked): AskedRow
+    {
+        $before = $this->stale[$path] ?? null;
+
+        return AskedRow::of($askable, $path, $this->situation->case, CasePath::get($this->raw, $path), $asked, $before ?? $this->facts->foundBefore($path), $before !== null);
     }
 
     /** @return list<string> paths that the rules of a station still need; of every station when none is named */
@@ -72,7 +119,7 @@ final readonly class AskedRows
 
     private function isShown(AskedRow $row): bool
     {
-        return $row->asked || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere) || in_array($row->path, self::ALWAYS, true);
+        return $row->asked || $row->stale || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere && ! in_array($row->askable->path, Remedies::FIGURES, true)) || in_array($row->path, self::ALWAYS, true);
     }
 
     /**
@@ -99,7 +146,7 @@ final readonly class AskedRows
             $askable->kind === AnswerKind::Elsewhere || $askable->kind === AnswerKind::Signature => false,
             str_contains($askable->path, '*') || str_contains($askable->path, 'crash_points') => false,
             str_starts_with($askable->path, 'setup.harness.') || str_starts_with($askable->path, 'setup.tether.') || str_starts_with($askable->path, 'setup.movement.') => $this->situation->isHarness(),
-            str_starts_with($askable->path, 'setup.booster.') => $this->situation->isBooster(),
+            str_starts_with($askable->path, 'setup.booster.') || $askable->path === 'setup.empty_booster_buckled' => $this->situation->isBooster(),
             str_starts_with($askable->path, 'setup.belt_fit.') => $this->situation->mode === ModeName::BeltOnly,
             str_starts_with($askable->path, 'setup.clip_') || str_starts_with($askable->path, 'vehicle.') => false,
             str_starts_with($askable->path, 'seat.') => $askable->station === Station::Label,

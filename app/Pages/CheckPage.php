@@ -5,28 +5,25 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\AssembleCase;
+use App\Actions\CaseOfFacts;
 use App\FactLog;
+use App\LoggedFact;
 use App\Models\Check;
 use App\Track;
 use App\Units;
-use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Reading\Reader;
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\LabelRuler;
-use MintBuckle\Core\Drawing\MovementGauge;
+use MintBuckle\Core\CaseFile\TightnessTest;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Fit\MovementLimit;
-use MintBuckle\Core\Quantity\Length;
-use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Handbook\Help;
+use MintBuckle\Core\Locking\BeltTree;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Situation;
-use stdClass;
 
 /** Everything the check screen shows, for one track and one station. */
 final readonly class CheckPage
@@ -51,9 +48,12 @@ final readonly class CheckPage
 
     public Situation $situation;
 
-    public BuckleFront $buckle;
+    public CheckDrawings $drawings;
 
-    private stdClass $raw;
+    /** @var LoggedFact|null the last entry of this track, that can be taken back */
+    public ?LoggedFact $last;
+
+    private AskedRows $asked;
 
     private FactLog $facts;
 
@@ -62,20 +62,22 @@ final readonly class CheckPage
         public Track $track,
         public Station $station,
         public Units $units,
-        Rulebook $rulebook,
+        private Rulebook $rulebook,
         public ?string $problem = null,
         public ?string $problemKey = null,
     ) {
         $this->facts = FactLog::of($check, $track);
-        $this->raw = AssembleCase::of($check, $track);
-        $this->case = Reader::fromObject($this->raw);
-        $this->situation = new Situation($this->case);
-        $this->buckle = BuckleFront::of($this->situation, $units->length());
+        $folded = CaseOfFacts::on(AssembleCase::begin($check->visit->day), $this->facts);
+        $this->case = Reader::fromObject($folded->raw);
         $this->assessment = Assessor::assess($this->case, $rulebook);
+        $this->situation = $this->assessment->situation;
+        $this->drawings = new CheckDrawings($this->situation, $track, $units, $this->facts);
         $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected(Assessor::assess(AssembleCase::read($check, Track::Found), $rulebook), $this->assessment);
         $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment), Station::cases());
-        [$this->rows, $this->more] = (new AskedRows($this->raw, $this->case, $this->situation, $this->assessment, $this->facts))->at($station);
-        $this->next = $this->nextQuestion();
+        $this->asked = new AskedRows($folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
+        [$this->rows, $this->more] = $this->asked->at($station);
+        $this->next = $this->asked->next($station);
+        $this->last = $this->facts->last($track);
     }
 
     public function title(): string
@@ -112,6 +114,23 @@ final readonly class CheckPage
         return route('checks.show', [$this->check->id, ($track ?? $this->track)->value, ($station ?? $this->station)->value]);
     }
 
+    public function factsUrl(): string
+    {
+        return route('facts.store', [$this->check->id, $this->station->value]);
+    }
+
+    /** @return list<FindingCard> */
+    public function findingsAt(Station $station): array
+    {
+        return array_map(fn(Finding $f): FindingCard => FindingCard::of($f, $this->asked, $this->facts), $this->assessment->findingsAt($station));
+    }
+
+    /** The last entry in words: "Chest clip". */
+    public function lastInWords(): string
+    {
+        return $this->last === null ? '' : LogLine::what($this->last->key);
+    }
+
     public function isProblemOf(AskedRow $row): bool
     {
         return $this->problem !== null && $this->problemKey === $row->path;
@@ -132,9 +151,22 @@ final readonly class CheckPage
         return $tried || in_array($this->problemKey, $shown, true) ? null : $this->problem;
     }
 
-    public function ruler(): LabelRuler
+    public function beltTree(): BeltTree
     {
-        return LabelRuler::of($this->case);
+        return new BeltTree();
+    }
+
+    /** @return list<Help> what helps busy hands at this station */
+    public function help(): array
+    {
+        $s = $this->situation;
+
+        return match (true) {
+            $this->station === Station::Secure && $s->isHarness() => [Help::gettingItTight($s->isRear()), Help::lockingABelt(), Help::lockingClip()],
+            $this->station === Station::Measure && $s->isHarness() => [Help::measuringMovement()],
+            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness($s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch)],
+            default => [],
+        };
     }
 
     /** @return list<string> */
@@ -143,35 +175,18 @@ final readonly class CheckPage
         return TakingOut::of($this->situation);
     }
 
-    public function gauge(): MovementGauge
+    /** The same check on the other track, for the hand-over's two pictures. */
+    public function otherDrawings(): CheckDrawings
     {
-        $tries = [];
-        foreach (['side', 'front', 'up'] as $direction) {
-            $tries[$direction] = array_map(self::length(...), $this->facts->history("setup.movement.{$direction}"));
-        }
+        $facts = FactLog::of($this->check, $this->track->other());
+        $case = Reader::fromObject(CaseOfFacts::on(AssembleCase::begin($this->check->visit->day), $facts)->raw);
 
-        return MovementGauge::of($tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries, MovementLimit::of($this->situation)->bound, $this->units->length());
+        return new CheckDrawings(new Situation($case), $this->track->other(), $this->units, $facts);
     }
 
-    private static function length(stdClass $measured): Length
+    /** @return list<LogLine> what was changed between found and left */
+    public function changes(): array
     {
-        $unit = is_string($measured->unit ?? null) ? LengthUnit::from($measured->unit) : LengthUnit::Millimetre;
-
-        return Length::of(json_encode($measured->value ?? 0, JSON_THROW_ON_ERROR), $unit);
-    }
-
-    private function nextQuestion(): ?AskedRow
-    {
-        $catalogue = Catalogue::standard();
-        $here = $this->assessment->questionsAt($this->station);
-        foreach ([...$here, ...$this->assessment->questions] as $question) {
-            $path = AskedRows::STAND_INS[$question->path] ?? $question->path;
-            $askable = $catalogue->for($path);
-            if ($askable !== null) {
-                return AskedRow::open($askable, $path, $this->case);
-            }
-        }
-
-        return null;
+        return LogLine::changes(FactLog::of($this->check, Track::Left), $this->case, $this->units);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Asking;
 
 use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Insert;
 use MintBuckle\Core\CaseFile\Mode;
 use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\CaseFile\ReclineRow;
@@ -72,6 +73,12 @@ final readonly class AskedOf
         $slots = array_merge(...array_map(static fn(Mode $m): array => $m->crotchSlots ?? [], array_values($case->seat->modes ?? [])));
 
         return self::counted($slots === [] ? 3 : max($slots));
+    }
+
+    /** @return array<array-key, string> */
+    public static function inserts(CaseFile $case): array
+    {
+        return self::same(array_map(static fn(Insert $i): string => $i->name, $case->seat->inserts ?? []));
     }
 
     private static function mode(CaseFile $case): ?Mode

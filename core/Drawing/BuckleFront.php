@@ -60,9 +60,13 @@ final readonly class BuckleFront
         public array $text,
     ) {}
 
-    /** @param LengthUnit|null $unit in which the shoulder's height is written; as it was measured unless given */
-    public static function of(Situation $s, ?LengthUnit $unit = null): self
+    /**
+     * @param LengthUnit|null $unit in which the shoulder's height is written; as it was measured unless given
+     * @param bool $lead whether what would be right shows before anything was recorded
+     */
+    public static function of(Situation $s, ?LengthUnit $unit = null, bool $lead = true): self
     {
+        $lead = $lead || $s->setup()->harness->slot !== null;
         $measured = $s->child->shoulderHeight;
         $shoulderMm = $measured?->base()->toFloat() ?? self::TYPICAL_SHOULDER_MM;
         $harness = $s->isHarness();
@@ -70,7 +74,7 @@ final readonly class BuckleFront
         $scale = min(0.72, 250 / max([$shoulderMm, ...array_filter($heights)]));
         $y = static fn(float $mm): float => round(self::CUSHION - $mm * $scale, 1);
         $shoulder = $y($shoulderMm);
-        $slots = $harness ? self::slots($s, $heights, $y) : [];
+        $slots = $harness ? self::slots($s, $heights, $y, $lead) : [];
         $inUse = array_values(array_filter($slots, static fn(array $slot): bool => $slot['inUse']))[0] ?? null;
         $rule = $harness && $s->mode !== null ? $s->strapRule($s->mode) : null;
         $offset = $s->setup()->harness->strapOffset?->base()->toFloat();
@@ -81,13 +85,13 @@ final readonly class BuckleFront
             $measured !== null,
             $measured?->show($unit),
             $slots,
-            $measured === null || $rule === null ? null : self::window($rule, $shoulderMm, $y),
+            $measured === null || $rule === null || ! $lead ? null : self::window($rule, $shoulderMm, $y),
             $shoulder + 40,
             $harness ? self::clip($s->setup()->harness->clip, $shoulder) : null,
             $harness ? ($offset !== null ? $y($shoulderMm + $offset) : ($inUse['y'] ?? null)) : null,
             $harness ? $s->setup()->harness->tightness->passes : null,
             $s->isBooster() ? self::belt($s, $shoulder) : null,
-            self::text($s),
+            self::text($s, $lead),
         );
     }
 
@@ -102,9 +106,9 @@ final readonly class BuckleFront
      * @param callable(float): float $y
      * @return list<array{number: int, y: float, allowed: bool, inUse: bool, right: bool}>
      */
-    private static function slots(Situation $s, array $heights, callable $y): array
+    private static function slots(Situation $s, array $heights, callable $y, bool $lead): array
     {
-        $choice = $s->mode === null ? null : SlotChoice::of($s, $s->mode)->slot;
+        $choice = $s->mode === null || ! $lead ? null : SlotChoice::of($s, $s->mode)->slot;
         $slots = [];
         foreach ($heights as $index => $height) {
             if ($height !== null) {
@@ -168,7 +172,7 @@ final readonly class BuckleFront
     }
 
     /** @return list<string> */
-    private static function text(Situation $s): array
+    private static function text(Situation $s, bool $lead): array
     {
         $harness = $s->setup()->harness;
         $booster = $s->setup()->booster;
@@ -176,7 +180,7 @@ final readonly class BuckleFront
         $lines = match (true) {
             $s->isHarness() => [
                 $harness->slot === null ? 'The slot in use is not known.' : "The straps come from slot {$harness->slot}.",
-                $choice === null ? 'Which slot is right cannot be told yet.' : "Slot {$choice} is right.",
+                ...($lead ? [$choice === null ? 'Which slot is right cannot be told yet.' : "Slot {$choice} is right."] : []),
                 $harness->clip === null ? 'The chest clip has not been looked at.' : 'The chest clip is ' . match ($harness->clip) {
                     ClipPlace::High => 'too high.',
                     ClipPlace::Armpit => 'at the armpits.',

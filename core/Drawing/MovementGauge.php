@@ -26,6 +26,8 @@ final readonly class MovementGauge
 
     private const STEP = 78;
 
+    private const ENOUGH_TRIES = 3;
+
     /**
      * @param list<array{x: float, label: string|null}> $ticks
      * @param list<array{direction: string, title: string, y: int, tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>}> $rows
@@ -63,6 +65,19 @@ final readonly class MovementGauge
         }
 
         return new self($x($limit->value->base()->toFloat()), $limit->value->show($unit), self::ticks($step, $end, $inch, $x), $rows, self::FIRST_BAR + self::STEP * count($rows) - 34, $text);
+    }
+
+    /** Whether the last three tries of one direction were all too much: then it is time for another way. Common practice. */
+    public function isStillLoose(): bool
+    {
+        foreach ($this->rows as $row) {
+            $last = array_slice($row['tries'], -self::ENOUGH_TRIES);
+            if (count($last) === self::ENOUGH_TRIES && ! in_array(true, array_column($last, 'within'), true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Finding;
 
 use MintBuckle\Core\Computed;
+use MintBuckle\Core\Situation;
 
 /** The answer to a case: verdict, findings in station order (worst first within a station), open questions (most useful first), computed values. */
 final readonly class Assessment
@@ -14,12 +15,14 @@ final readonly class Assessment
     /**
      * @param list<Finding> $findings
      * @param list<Question> $questions
+     * @param Situation $situation the case as the rules saw it
      */
     public function __construct(
         public string $rulebook,
         public array $findings,
         public array $questions,
         public Computed $computed,
+        public Situation $situation,
     ) {
         $this->verdict = Verdict::of($findings, $questions);
     }

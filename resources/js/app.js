@@ -2,6 +2,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import htmx from 'htmx.org';
 import 'idiomorph/htmx';
 import { addChild } from './add-child.js';
+import { angleGauge } from './angle-gauge.js';
 import { keyboard } from './keyboard.js';
 import { press } from './press.js';
 import { printing } from './printing.js';
@@ -22,6 +23,7 @@ document.body.setAttribute('hx-ext', 'morph');
 window.htmx = htmx;
 
 addChild();
+angleGauge();
 keyboard();
 press();
 printing();

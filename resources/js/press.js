@@ -1,9 +1,30 @@
-/** Pressing a part of a drawing presses the answer of the same name beside it, which is there for the keyboard too. */
+/**
+ * Pressing a part of a drawing does what pressing the answer of the same name beside it does, which is there for the keyboard too:
+ * an answer is given, a tick is set and kept, a field is gone to, a panel is opened.
+ */
 export function press() {
     document.body.addEventListener('click', (event) => {
         const part = event.target.closest('[data-press]');
-        if (part) {
-            document.getElementById(part.dataset.press)?.click();
+        const target = part && document.getElementById(part.dataset.press);
+        if (!target) {
+            return;
+        }
+        target.closest('details:not([open])')?.setAttribute('open', '');
+        if (target instanceof HTMLDetailsElement) {
+            go(target.querySelector('summary'));
+        } else if (target instanceof HTMLInputElement && target.type === 'checkbox') {
+            target.click();
+            target.form.querySelector('.keep').click();
+        } else if (target instanceof HTMLInputElement) {
+            go(target);
+        } else {
+            target.click();
         }
     });
+}
+
+function go(target) {
+    target.scrollIntoView({ block: 'center' });
+    target.focus();
+    target.select?.();
 }

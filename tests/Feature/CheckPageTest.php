@@ -60,8 +60,8 @@ final class CheckPageTest extends FeatureTestCase
         $paths = array_map(static fn(AskedRow $row): string => $row->path, [...$page->rows, ...$page->more]);
 
         self::assertNotContains('setup.movement.side', $paths);
-        self::assertCount(3, $page->gauge()->rows[0]['tries']);
-        self::assertCount(1, self::page(3, Track::Found, Station::Measure)->gauge()->rows[0]['tries'], 'what was left is not yet there');
+        self::assertCount(3, $page->drawings->gauge()->rows[0]['tries']);
+        self::assertCount(1, self::page(3, Track::Found, Station::Measure)->drawings->gauge()->rows[0]['tries'], 'what was left is not yet there');
     }
 
     public function testTheNextQuestionIsOfThisStationFirst(): void

@@ -4,26 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
-use App\Track;
-use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-
 /** One answer to one fact. */
-final class FactRequest extends FormRequest
+final class FactRequest extends EntryRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [
-            'id' => ['required', 'uuid'],
-            'track' => ['required', Rule::enum(Track::class)],
-            'key' => ['required', 'string', 'max:120'],
+        return parent::rules() + [
+            'key' => ['required_without:entry', 'string', 'max:120'],
+            // One button that names both fact and answer: "seat.history.damage add".
+            'entry' => ['nullable', 'string', 'max:150', 'regex:/\A\S+ \S+\z/'],
             'answer' => ['nullable', 'string', 'max:2000'],
             'answers' => ['nullable', 'array', 'max:50'],
             'answers.*' => ['string', 'max:200'],
@@ -31,35 +21,21 @@ final class FactRequest extends FormRequest
             'unit' => ['nullable', 'string', 'max:8'],
             'lines' => ['nullable', 'string', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
+            'detail' => ['nullable', 'string', 'max:500'],
+            'note' => ['nullable', 'string', 'max:500'],
         ];
-    }
-
-    public function id(): string
-    {
-        return $this->string('id')->toString();
     }
 
     public function key(): string
     {
-        return $this->string('key')->toString();
-    }
-
-    public function track(): Track
-    {
-        return $this->enum('track', Track::class) ?? Track::Found;
-    }
-
-    public function author(): User
-    {
-        $user = $this->user();
-        assert($user instanceof User);
-
-        return $user;
+        return $this->filled('entry') ? $this->string('entry')->before(' ')->toString() : $this->string('key')->toString();
     }
 
     /** @return array<array-key, mixed> */
     public function posted(): array
     {
-        return $this->only(['answer', 'answers', 'amount', 'unit', 'lines', 'name']);
+        $both = $this->filled('entry') ? ['answer' => $this->string('entry')->after(' ')->toString()] : [];
+
+        return $both + $this->only(['answer', 'answers', 'amount', 'unit', 'lines', 'name', 'detail']);
     }
 }

@@ -11,7 +11,7 @@
     @case(MintBuckle\Core\Asking\AnswerKind::Choices)
         <div class="choices">
             @foreach ($row->choices as $value => $label)
-                <label class="choice tick"><input type="checkbox" name="answers[]" value="{{ $value }}" @checked(in_array($value, (array) $row->value, true))> <span>{{ $label }}</span></label>
+                <label class="choice tick"><input type="checkbox" name="answers[]" id="{{ $id }}-{{ $value }}" value="{{ $value }}" @checked(in_array($value, (array) $row->value, true))> <span>{{ $label }}</span></label>
             @endforeach
             <button class="keep">Keep</button>
             <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>None of these</button>
@@ -20,7 +20,7 @@
     @case(MintBuckle\Core\Asking\AnswerKind::Length)
     @case(MintBuckle\Core\Asking\AnswerKind::Mass)
     @case(MintBuckle\Core\Asking\AnswerKind::Angle)
-        <x-quantity-entry :row="$row" :page="$page" :unit="$page->units->for($kind)->symbol()" :typed="$typed" />
+        <x-quantity-entry :row="$row" :page="$page" :id="$id" :unit="$page->units->for($kind)->symbol()" :typed="$typed" />
         @break
     @case(MintBuckle\Core\Asking\AnswerKind::Texts)
     @case(MintBuckle\Core\Asking\AnswerKind::Heights)
@@ -33,7 +33,7 @@
         @break
     @case(MintBuckle\Core\Asking\AnswerKind::Essentials)
     @case(MintBuckle\Core\Asking\AnswerKind::Approvals)
-        <x-named-entry :row="$row" :essential="$kind === MintBuckle\Core\Asking\AnswerKind::Essentials" :typed="$typed" />
+        <x-named-entry :row="$row" :id="$id" :essential="$kind === MintBuckle\Core\Asking\AnswerKind::Essentials" :typed="$typed" />
         @break
     @case(MintBuckle\Core\Asking\AnswerKind::Signature)
         <div class="choices">
@@ -45,7 +45,7 @@
         @break
     @default
         <div class="entry">
-            <input name="answer" aria-label="{{ $row->askable->question }}" value="{{ $typed ? old('answer') : App\Pages\FactWords::typed($row) }}" type="{{ $kind === MintBuckle\Core\Asking\AnswerKind::Date ? 'date' : 'text' }}" @if (in_array($kind, [MintBuckle\Core\Asking\AnswerKind::Whole, MintBuckle\Core\Asking\AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">
+            <input name="answer" id="{{ $id }}-text" aria-label="{{ $row->askable->question }}" value="{{ $typed ? old('answer') : App\Pages\FactWords::typed($row) }}" type="{{ $kind === MintBuckle\Core\Asking\AnswerKind::Date ? 'date' : 'text' }}" @if (in_array($kind, [MintBuckle\Core\Asking\AnswerKind::Whole, MintBuckle\Core\Asking\AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">
             <button class="keep">Keep</button>
         </div>
 @endswitch

@@ -1,17 +1,37 @@
-@props(['finding'])
-<article {{ $attributes->class(['finding', 'finding-' . $finding->severity->value]) }} data-code="{{ $finding->code->value }}">
+@props(['card', 'page', 'finding', 'open'])
+<article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}" @if ($card->declined) data-declined @endif>
     <h3><x-buckle-mark :state="$finding->severity->verdict()->value" :size="26" /><span>{{ $finding->severity->title() }}</span></h3>
     <p class="message">{{ $finding->message }}</p>
     <p class="remedy">{{ $finding->remedy }}</p>
+    @if ($card->declined)
+        <p class="declined">The family declines: “{{ $card->declined->note }}”. It still counts as open.</p>
+    @endif
+    @if ($open && $page->track === App\Track::Left && $card->facts !== [])
+        <details class="mend" @if ($page->isProblemOf($card->facts[0])) open @endif>
+            <summary>Put right: enter it afresh</summary>
+            @foreach ($card->facts as $row)
+                <x-asked-row :row="$row" :page="$page" :where="'mend-' . $loop->parent->index . str_replace(['.', '/'], '-', $card->subject)" />
+            @endforeach
+            @if ($card->canBeDeclined())
+                <x-decline :card="$card" :page="$page" />
+            @endif
+        </details>
+    @endif
     <details class="source">
         <summary>where this comes from</summary>
         <p>
             @if ($finding->limit !== null)
-                Limit: {{ $finding->limit instanceof MintBuckle\Core\Quantity\Quantity ? $finding->limit->show() : $finding->limit }}, from {{ $finding->from }}.
+                Limit: {{ $finding->limit instanceof MintBuckle\Core\Quantity\Quantity ? $finding->limit->show() : $finding->limit }}, from {{ $finding->from }}{{ $card->page ? ', ' . $card->page : '' }}.
             @endif
             @foreach ($finding->sources as $source)
                 <abbr title="{{ $source->kind->value }}">{{ $source->kind->mark() }}</abbr> {{ $source->text }}.
             @endforeach
         </p>
+        @if ($open && $card->figures !== [])
+            <h4>Your manual says otherwise?</h4>
+            @foreach ($card->figures as $row)
+                <x-own-figure :row="$row" :page="$page" :subject="$card->subject" />
+            @endforeach
+        @endif
     </details>
 </article>

@@ -10,13 +10,20 @@
             <x-asked-row :row="$page->next" :page="$page" where="next" />
         </div>
     @endif
+    @if ($page->last !== null && ! $page->check->signed_at)
+        <form class="undo" method="post" action="{{ route('undo.store', [$page->check->id, $page->station->value]) }}" hx-post="{{ route('undo.store', [$page->check->id, $page->station->value]) }}" hx-target="#check" hx-swap="morph:outerHTML">
+            @csrf
+            <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
+            <button class="plain" data-key="z" data-undo>Undo: {{ $page->lastInWords() }}</button>
+        </form>
+    @endif
     <div class="findings">
         @foreach (MintBuckle\Core\Finding\Station::cases() as $station)
             @continue($page->assessment->findingsAt($station) === [])
             <section>
                 <h2><a href="{{ $page->link(station: $station) }}">{{ $station->title() }}</a></h2>
-                @foreach ($page->assessment->findingsAt($station) as $finding)
-                    <x-finding :finding="$finding" />
+                @foreach ($page->findingsAt($station) as $card)
+                    <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="! $page->check->signed_at" />
                 @endforeach
             </section>
         @endforeach
@@ -32,5 +39,8 @@
             <p class="empty">Nothing found yet.</p>
         @endif
     </div>
-    <p class="slip-foot"><a href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ route('checks.case', $page->check) }}">Case file</a></p>
+    <p class="slip-foot">
+        <a href="{{ route('checks.card', [$page->check->id, 'technician']) }}" data-key="c">Installation card</a> · <a href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ route('checks.log', $page->check) }}">Every entry</a> · <a href="{{ route('checks.case', $page->check) }}">Case file</a>
+        <button type="button" class="plain" data-show-keys hidden>Keys <kbd>?</kbd></button>
+    </p>
 </aside>

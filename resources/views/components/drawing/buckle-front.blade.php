@@ -1,8 +1,8 @@
-@props(['drawing', 'm', 's', 'cushion'])
-<figure class="card-work drawing drawing-front" data-drawing="buckle">
-    <svg viewBox="0 {{ $drawing->top }} {{ $drawing::WIDTH }} {{ $drawing::HEIGHT - $drawing->top }}" role="img" aria-labelledby="front-title front-desc">
-        <title id="front-title">The child from the front</title>
-        <desc id="front-desc">{{ implode(' ', $drawing->text) }}</desc>
+@props(['drawing', 'm', 's', 'cushion', 'name' => 'buckle', 'press' => 'row'])
+<figure class="card-work drawing drawing-front" data-drawing="{{ $name === 'buckle' ? 'buckle' : 'front' }}">
+    <svg viewBox="0 {{ $drawing->top }} {{ $drawing::WIDTH }} {{ $drawing::HEIGHT - $drawing->top }}" role="img" aria-labelledby="front-{{ $name }}-title front-{{ $name }}-desc">
+        <title id="front-{{ $name }}-title">The child from the front</title>
+        <desc id="front-{{ $name }}-desc">{{ implode(' ', $drawing->text) }}</desc>
         <path class="shell" d="M96 {{ $cushion + 30 }}V{{ $s - 70 }}q0-44 44-44h140q44 0 44 44V{{ $cushion + 30 }}z" />
         @if ($drawing->window)
             <rect class="window" x="98" y="{{ $drawing->window[0] }}" width="224" height="{{ $drawing->window[1] - $drawing->window[0] }}" />
@@ -11,7 +11,7 @@
         <circle class="child" cx="{{ $m }}" cy="{{ $s - 62 }}" r="40" />
         <path class="face" d="M{{ $m - 13 }} {{ $s - 66 }}v5m26-5v5m-22 15q9 7 18 0" />
         @foreach ($drawing->slots as $slot)
-            <g @class(['slot', 'in-use' => $slot['inUse'], 'right' => $slot['right'], 'forbidden' => ! $slot['allowed']]) data-slot="{{ $slot['number'] }}" data-press="row-setup-harness-slot-{{ $slot['number'] }}">
+            <g @class(['slot', 'in-use' => $slot['inUse'], 'right' => $slot['right'], 'forbidden' => ! $slot['allowed']]) data-slot="{{ $slot['number'] }}" data-press="{{ $press }}-setup-harness-slot-{{ $slot['number'] }}">
                 <rect class="reach" x="98" y="{{ $slot['y'] - 16 }}" width="300" height="32" />
                 <rect x="106" y="{{ $slot['y'] - 5 }}" width="40" height="10" rx="5" /><rect x="274" y="{{ $slot['y'] - 5 }}" width="40" height="10" rx="5" />
                 <text x="334" y="{{ $slot['y'] + 5 }}">{{ $slot['number'] }}{{ $slot['right'] ? ' right' : '' }}{{ $slot['allowed'] ? '' : ' not here' }}</text>
@@ -27,7 +27,7 @@
             <rect class="buckle-body" x="{{ $m - 17 }}" y="322" width="34" height="30" rx="6" /><path class="crotch" d="M{{ $m }} 352v{{ $cushion - 340 }}" />
         @endif
         @if ($drawing->slots !== [] || $drawing->clip)
-            <rect class="clip-band" x="{{ $m - 52 }}" y="{{ $drawing->armpit - 11 }}" width="104" height="22" data-press="row-setup-harness-clip-armpit" />
+            <rect class="clip-band" x="{{ $m - 52 }}" y="{{ $drawing->armpit - 11 }}" width="104" height="22" data-press="{{ $press }}-setup-harness-clip-armpit" />
         @endif
         @if ($drawing->clip)
             <g @class(['clip', 'wrong' => ! $drawing->clip['right']]) data-clip="{{ $drawing->clip['right'] ? 'right' : 'wrong' }}">

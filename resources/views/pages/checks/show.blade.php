@@ -9,7 +9,7 @@
         </x-head>
     </x-slot:head>
     @fragment('check')
-    <div id="check" class="check" data-station="{{ $page->station->value }}">
+    <div id="check" class="check" data-station="{{ $page->station->value }}" data-track-shown="{{ $page->track->value }}">
         <x-strap :page="$page" />
         <section class="station" aria-labelledby="station-title">
             <header class="station-top">
@@ -22,14 +22,7 @@
             @if ($page->problemElsewhere() !== null)
                 <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} Nothing was changed.</p>
             @endif
-            @if ($page->station === MintBuckle\Core\Finding\Station::Label)
-                <x-drawing.label-ruler :drawing="$page->ruler()" />
-            @elseif ($page->station === MintBuckle\Core\Finding\Station::Measure && $page->situation->isHarness())
-                <x-drawing.movement-gauge :drawing="$page->gauge()" />
-                <x-movement-entry :page="$page" :unit="$page->units->length()->value" />
-            @elseif ($page->station === MintBuckle\Core\Finding\Station::Buckle)
-                <x-drawing.buckle-front :drawing="$page->buckle" :m="$page->buckle::MIDDLE" :s="$page->buckle->shoulder" :cushion="$page->buckle::CUSHION" />
-            @endif
+            <x-station-drawing :page="$page" :draw="$page->drawings" :situation="$page->situation" />
             <div class="rows">
                 @forelse ($page->rows as $row)
                     <x-asked-row :row="$row" :page="$page" where="row" />
@@ -42,22 +35,16 @@
                     <summary>More to note here</summary>
                     <div class="rows">
                         @foreach ($page->more as $row)
-                            <x-asked-row :row="$row" :page="$page" where="more" />
+                            <x-asked-row :row="$row" :page="$page" where="row" />
                         @endforeach
                     </div>
                 </details>
             @endif
-            @if ($page->station === MintBuckle\Core\Finding\Station::Secure && $page->assessment->computed->beltLock !== null && $page->situation->isHarness())
-                <x-lock-ways :ways="$page->assessment->computed->beltLock" />
-                <x-steps-panel title="Taking it out again" :steps="$page->takingOut()" />
-            @elseif ($page->station === MintBuckle\Core\Finding\Station::Child && $page->assessment->computed->changeover !== null)
-                <x-steps-panel :title="'To use it as a ' . $page->assessment->computed->changeover->to->word()" :steps="$page->assessment->computed->changeover->steps" />
-            @elseif ($page->station === MintBuckle\Core\Finding\Station::Handover && $page->assessment->computed->card !== null)
-                <x-steps-panel title="Installation card, for the family's own hands" :steps="$page->assessment->computed->card" open />
-            @endif
+            <x-station-help :page="$page" :situation="$page->situation" :computed="$page->assessment->computed" />
             <x-station-steps :page="$page" />
         </section>
         <x-slip :page="$page" :verdict="$page->assessment->verdict" />
     </div>
     @endfragment
+    <x-keys />
 </x-layout>

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Answers\UnreadableAnswer;
+use App\FactLog;
+use App\Models\Check;
+use App\Models\User;
+use App\Track;
+use Psr\Clock\ClockInterface;
+
+/** Takes the last entry of a track back, by a new fact that says so; both stay in the log. Pressed again, it takes back the one before. */
+final readonly class TakeBack
+{
+    public function __construct(private ClockInterface $clock) {}
+
+    /** @throws UnreadableAnswer when there is nothing to take back, or somebody entered something since the page was made */
+    public function __invoke(Check $check, Track $track, string $id, string $undoes, User $author): void
+    {
+        OpenCheck::write($check, function (Check $check) use ($track, $id, $undoes, $author): void {
+            if ($check->facts->contains(static fn($fact): bool => $fact->id === $id || $fact->undoes === $undoes)) {
+                return;
+            }
+            $last = FactLog::of($check, $track)->last($track) ?? throw new UnreadableAnswer('There is nothing to take back.');
+            if ($last->id !== $undoes) {
+                throw new UnreadableAnswer('Something was entered in the meantime. Look at it first, then undo.');
+            }
+            NoteFact::append($check, $id, $track, $last->key, null, $author, $this->clock->now(), undoes: $undoes);
+        });
+    }
+}

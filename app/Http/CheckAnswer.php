@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Answers\UnreadableAnswer;
+use App\Models\Check;
+use App\Pages\CheckPage;
+use App\Track;
+use App\Units;
+use Closure;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Rulebook;
+
+/** What follows an entry on the check: the screen's part for htmx, the whole screen without; a refused entry comes back with its reason and what was typed. */
+final readonly class CheckAnswer
+{
+    public function __construct(private Request $request, private Units $units, private Rulebook $rulebook) {}
+
+    /**
+     * @param string $key of the fact concerned, so that a problem is shown beside it
+     * @param Closure(): void $write may refuse
+     */
+    public function after(Check $check, Track $track, Station $station, string $key, Closure $write): Response|RedirectResponse
+    {
+        $check->load('visit.day.recallList');
+        $problem = null;
+        try {
+            $write();
+        } catch (UnreadableAnswer $e) {
+            $problem = $e->getMessage();
+        }
+        if (! $this->request->hasHeader('HX-Request')) {
+            return redirect()->route('checks.show', [$check->id, $track->value, $station->value])
+                ->with(['problem' => $problem, 'problemKey' => $key])->withInput();
+        }
+        $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
+        $page = new CheckPage($check->loadMissing('facts'), $track, $station, $this->units, $this->rulebook, $problem, $key);
+
+        return response(view('pages.checks.show', ['page' => $page])->fragment('check'), $problem === null ? 200 : 422);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\NoteBeside;
+use App\Beside;
+use App\Hands;
+use App\Http\Requests\BesideRequest;
+use App\Models\Check;
+use App\Pages\CardPage;
+use App\Track;
+use App\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+final readonly class CardController
+{
+    public function show(Check $check, Hands $hands, Units $units): View
+    {
+        $check->load(['facts', 'visit.day.recallList']);
+
+        return view('pages.checks.card', ['page' => new CardPage($check, $hands, $units)]);
+    }
+
+    public function store(BesideRequest $request, Check $check, Hands $hands, NoteBeside $note, Units $units): Response|RedirectResponse
+    {
+        $note($check, Track::Left, $request->id(), Beside::Ticked, $request->subject(), $request->holds(), null, $request->author());
+
+        return $request->hasHeader('HX-Request')
+            ? response(view('pages.checks.card', ['page' => new CardPage($check->load(['facts', 'visit.day.recallList']), $hands, $units)])->fragment('card'))
+            : redirect()->route('checks.card', [$check->id, $hands->value]);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\FactLog;
+use App\Track;
+use App\Units;
+use MintBuckle\Core\Drawing\BeltRoute;
+use MintBuckle\Core\Drawing\BuckleFront;
+use MintBuckle\Core\Drawing\CarAbove;
+use MintBuckle\Core\Drawing\LabelRuler;
+use MintBuckle\Core\Drawing\ModePlane;
+use MintBuckle\Core\Drawing\MovementGauge;
+use MintBuckle\Core\Drawing\SeatParts;
+use MintBuckle\Core\Drawing\SeatSide;
+use MintBuckle\Core\Fit\MovementLimit;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Situation;
+use stdClass;
+
+/** The stations' drawings of one track. As it was found nothing leads: what would be right shows once something was recorded. */
+final readonly class CheckDrawings
+{
+    private bool $lead;
+
+    public function __construct(public Situation $situation, Track $track, private Units $units, private FactLog $facts)
+    {
+        $this->lead = $track === Track::Left;
+    }
+
+    public function label(): LabelRuler
+    {
+        return LabelRuler::of($this->situation->case);
+    }
+
+    public function parts(): SeatParts
+    {
+        return SeatParts::of($this->situation);
+    }
+
+    public function plane(): ModePlane
+    {
+        return ModePlane::of($this->situation, $this->units === Units::Imperial ? MassUnit::Pound : MassUnit::Kilogram, $this->units->tall());
+    }
+
+    public function car(): CarAbove
+    {
+        return CarAbove::of($this->situation);
+    }
+
+    public function route(): BeltRoute
+    {
+        return BeltRoute::of($this->situation);
+    }
+
+    public function side(): SeatSide
+    {
+        return SeatSide::of($this->situation, $this->units->length(), $this->lead);
+    }
+
+    public function front(): BuckleFront
+    {
+        return BuckleFront::of($this->situation, $this->units->length(), $this->lead);
+    }
+
+    public function gauge(): MovementGauge
+    {
+        $tries = [];
+        foreach (['side', 'front', 'up'] as $direction) {
+            $tries[$direction] = array_map(self::length(...), $this->facts->history("setup.movement.{$direction}"));
+        }
+
+        return MovementGauge::of($tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries, MovementLimit::of($this->situation)->bound, $this->units->length());
+    }
+
+    private static function length(stdClass $measured): Length
+    {
+        $unit = is_string($measured->unit ?? null) ? LengthUnit::from($measured->unit) : LengthUnit::Millimetre;
+
+        return Length::of(json_encode($measured->value ?? 0, JSON_THROW_ON_ERROR), $unit);
+    }
+}

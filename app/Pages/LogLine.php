@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Beside;
+use App\FactLog;
+use App\LoggedFact;
+use App\Models\Fact;
+use App\Track;
+use App\Units;
+use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\CaseFile\CaseFile;
+
+/** One line of a check's log: what was entered, by whom and when; or what was changed from found to left. */
+final readonly class LogLine
+{
+    /** Facts that come with seat and car as a whole. */
+    private const WHOLE = ['seat' => 'Seat, from the shelf or its label', 'vehicle' => 'Car', 'setup' => 'Set-up', 'handover' => 'Handover'];
+
+    private function __construct(
+        public string $what,
+        public string $value,
+        public ?string $before,
+        public ?Fact $fact,
+        public bool $takenBack,
+        public bool $takesBack,
+    ) {}
+
+    /** What a key of the log is about, in a few words. */
+    public static function what(string $key): string
+    {
+        return match (Beside::ofKey($key)) {
+            Beside::Declined => 'Declined: ' . substr($key, strlen('declined.')),
+            Beside::Ticked => 'A step of the card',
+            null => Catalogue::standard()->for($key)->short ?? self::WHOLE[$key] ?? $key,
+        };
+    }
+
+    /** @param list<string> $undone ids of facts that were taken back */
+    public static function of(Fact $fact, array $undone, CaseFile $case, Units $units): self
+    {
+        $logged = LoggedFact::of($fact);
+
+        return new self(self::what($fact->key), self::words($logged, $case, $units), null, $fact, in_array($fact->id, $undone, true), $fact->undoes !== null);
+    }
+
+    /** @return list<self> facts that were put right, in the order in which that was done */
+    public static function changes(FactLog $log, CaseFile $case, Units $units): array
+    {
+        $lines = [];
+        foreach ($log->entries as $entry) {
+            $before = $log->foundBefore($entry->key);
+            $askable = Catalogue::standard()->for($entry->key);
+            if ($entry->track === Track::Left && $before !== null && $askable !== null) {
+                $row = AskedRow::of($askable, $entry->key, $case, $entry->value(), false);
+                $lines[$entry->key] = new self($askable->short, FactWords::of($row, $entry->value(), $units), FactWords::of($row, $before, $units), null, false, false);
+            }
+        }
+
+        return array_values($lines);
+    }
+
+    private static function words(LoggedFact $logged, CaseFile $case, Units $units): string
+    {
+        $askable = Catalogue::standard()->for($logged->key);
+
+        return match (true) {
+            $logged->undoes !== null => 'taken back',
+            $askable === null => $logged->json === 'null' ? 'no longer' : ($logged->isOfTheCase() ? 'entered' : 'yes'),
+            $logged->json === 'null' => 'not known',
+            default => FactWords::of(AskedRow::of($askable, $logged->key, $case, $logged->value(), false), $logged->value(), $units),
+        };
+    }
+}

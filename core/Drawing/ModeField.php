@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Drawing;
+
+use MintBuckle\Core\CaseFile\Mode;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Growth\Measure;
+use MintBuckle\Core\Growth\OutgrowForecast;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** A mode of the seat on the weight and height plane, from its least to its greatest; a side without a limit goes to the edge. */
+final readonly class ModeField
+{
+    /** @param string|null $leaves the month, YYYY-MM, in which the child is estimated to leave it; null unless it fits */
+    private function __construct(
+        public ModeName $mode,
+        public float $x,
+        public float $y,
+        public float $width,
+        public float $height,
+        public Truth $fits,
+        public bool $inUse,
+        public ?string $leaves,
+    ) {}
+
+    public static function of(Situation $s, ModeName $name, Mode $mode, PlaneScale $plane): self
+    {
+        [$made, $held] = [$s->case->seat?->madeOn, $s->setup()->heldBy];
+        $weightMin = $mode->weightMin?->asMinimum($made, $held)->entry?->value;
+        $heightMin = $mode->heightMin?->asMinimum($made, $held)->entry?->value;
+        $weightMax = $mode->weightMax?->asMaximum($made, $held)->entry?->value;
+        $heightMax = $mode->heightMax?->asMaximum($made, $held)->entry?->value;
+        $left = $plane->x($weightMin === null ? 0.0 : Measure::Weight->number($weightMin));
+        $right = $plane->x($weightMax === null ? INF : Measure::Weight->number($weightMax));
+        $bottom = $plane->y($heightMin === null ? 0.0 : Measure::Height->number($heightMin));
+        $top = $plane->y($heightMax === null ? INF : Measure::Height->number($heightMax));
+        $fits = $s->fits->fits($name);
+
+        return new self(
+            $name,
+            $left,
+            $top,
+            round($right - $left, 1),
+            round($bottom - $top, 1),
+            $fits,
+            $s->mode === $name,
+            $fits === Truth::Yes ? OutgrowForecast::of($s, $mode)?->likely : null,
+        );
+    }
+
+    public function words(): string
+    {
+        return $this->mode->title() . ': ' . match ($this->fits) {
+            Truth::Yes => 'fits' . ($this->leaves === null ? '.' : ", by estimate until {$this->leaves}."),
+            Truth::No => 'does not fit.',
+            Truth::Unknown => 'cannot be told yet.',
+        };
+    }
+}

@@ -1,0 +1,14 @@
+@props(['card', 'page'])
+<form class="decline" method="post" action="{{ route('declines.store', [$page->check->id, $page->station->value]) }}" hx-post="{{ route('declines.store', [$page->check->id, $page->station->value]) }}" hx-target="#check" hx-swap="morph:outerHTML">
+    @csrf
+    <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="subject" value="{{ $card->subject }}">
+    @if ($card->declined)
+        <input type="hidden" name="holds" value="0"><button class="plain">The family agrees after all</button>
+    @else
+        <input type="hidden" name="holds" value="1">
+        <label class="hint" for="why-{{ strtr($card->subject, './', '--') }}">The family does not want it changed, because</label>
+        <input id="why-{{ strtr($card->subject, './', '--') }}" name="note" autocomplete="off">
+        <button class="plain">Keep as declined</button>
+        @if ($page->problemKey === App\Beside::Declined->key($card->subject))<p class="problem" role="alert">{{ $page->problem }}</p>@endif
+    @endif
+</form>

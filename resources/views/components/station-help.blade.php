@@ -1,0 +1,30 @@
+@props(['page', 'situation', 'computed'])
+@switch($page->station)
+    @case(MintBuckle\Core\Finding\Station::Child)
+        @if ($computed->changeover !== null)
+            <x-steps-panel :title="'To use it as a ' . $computed->changeover->to->word()" :steps="$computed->changeover->steps" />
+        @endif
+        @break
+    @case(MintBuckle\Core\Finding\Station::Secure)
+        @if ($computed->beltLock !== null && $situation->isHarness())
+            <x-lock-ways :ways="$computed->beltLock" />
+        @endif
+        @if ($situation->place !== null)
+            <details class="card-work panel" data-belt-tree>
+                <summary>Which belt have I got?</summary>
+                <div class="belt-trees">
+                    <x-belt-tree :tree="$page->beltTree()" at="slow_pull" :page="$page" :path="$situation->placePath('retractor')" />
+                    <x-belt-tree :tree="$page->beltTree()" at="slide" :page="$page" :path="$situation->placePath('latch_plate')" />
+                </div>
+            </details>
+        @endif
+        @if ($page->track === App\Track::Left)
+            @foreach ($page->help() as $help)<x-help-panel :help="$help" />@endforeach
+        @endif
+        @if ($situation->isHarness())<x-steps-panel title="Taking it out again" :steps="$page->takingOut()" />@endif
+        @break
+    @default
+        @if ($page->track === App\Track::Left || $page->station === MintBuckle\Core\Finding\Station::Measure)
+            @foreach ($page->help() as $help)<x-help-panel :help="$help" />@endforeach
+        @endif
+@endswitch

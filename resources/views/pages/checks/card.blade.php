@@ -1,0 +1,46 @@
+<x-layout title="Installation card" main="page card-page">
+    <x-slot:head><x-head :title="'Ticket ' . $page->check->visit->ticket . ' · Child ' . $page->check->letter" subtitle="Installation card" /></x-slot:head>
+    @fragment('card')
+    <div id="card">
+        <div class="page-top">
+            <h1>Installation card</h1>
+            <nav class="switch" aria-label="Whose hands">
+                @foreach (App\Hands::cases() as $hands)
+                    <a href="{{ route('checks.card', [$page->check->id, $hands->value]) }}" @class(['on' => $hands === $page->hands]) @if ($hands === $page->hands) aria-current="true" @endif>{{ $hands->title() }}</a>
+                @endforeach
+            </nav>
+            <a class="quiet" href="{{ route('checks.show', [$page->check->id, 'left', $page->hands === App\Hands::Family ? 'handover' : 'secure']) }}">Back to the check</a>
+        </div>
+        @if ($page->steps === null)
+            <p class="card-work">The card is written once it is known how the child rides, where, and what holds the seat.</p>
+        @else
+            <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ $page->done() }} of {{ count($page->steps) }} done{{ $page->isDone() ? '.' : ', next is step ' . $page->current() . '.' }}</p>
+            <ol class="card-steps">
+                @foreach ($page->steps as $step)
+                    <li @class(['card-work', 'done' => $step['done'], 'current' => $step['number'] === $page->current()]) data-step-number="{{ $step['number'] }}">
+                        <form method="post" action="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-post="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-target="#card" hx-swap="morph:outerHTML">
+                            @csrf
+                            <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="subject" value="{{ $step['subject'] }}"><input type="hidden" name="holds" value="{{ $step['done'] ? '0' : '1' }}">
+                            <p class="card-step"><span class="step-number" aria-hidden="true">{{ $step['number'] }}</span> {{ $step['step']->step }}</p>
+                            <p class="card-check">{{ $step['step']->check }}</p>
+                            <button @class(['press' => ! $step['done'], 'quiet' => $step['done']]) @disabled($page->signed) aria-label="Step {{ $step['number'] }}: {{ $step['done'] ? 'not done after all' : 'done' }}">{{ $step['done'] ? 'Done ✓' : 'Done' }}</button>
+                        </form>
+                    </li>
+                @endforeach
+            </ol>
+            @if ($page->isDone() && $page->hands === App\Hands::Family && ! $page->signed)
+                <form class="card-work shown-back" method="post" action="{{ route('facts.store', [$page->check->id, 'handover']) }}">
+                    @csrf
+                    <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="key" value="handover.shown_back">
+                    <p>The family has done every step with its own hands.</p>
+                    <button class="press" name="answer" value="yes">Shown back: on to the hand-over</button>
+                </form>
+            @endif
+            <x-steps-panel title="Taking it out again" :steps="$page->takingOut" />
+            @if ($page->changeover)
+                <x-steps-panel :title="'To use it as a ' . $page->changeover->to->word()" :steps="$page->changeover->steps" />
+            @endif
+        @endif
+    </div>
+    @endfragment
+</x-layout>
