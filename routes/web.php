@@ -9,11 +9,14 @@ use App\Http\Controllers\CheckController;
 use App\Http\Controllers\DeclineController;
 use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\FactController;
+use App\Http\Controllers\FinderController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitsController;
 use App\Http\Controllers\VisitController;
+use App\Http\Controllers\WalkInController;
 use App\Http\Controllers\YardController;
 use App\Models\Day;
 use Illuminate\Contracts\View\View;
@@ -34,6 +37,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
     Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
     Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->name('visits.departure');
+
+    Route::get('/handbook', HandbookController::class)->name('handbook');
+    Route::get('/finders', [FinderController::class, 'index'])->name('finders.index');
+    Route::get('/finders/{finder}', [FinderController::class, 'show'])->name('finders.show');
+    Route::post('/finders/{finder}/check', [WalkInController::class, 'store'])->name('finders.check');
 
     // What bin/bench answer compares with: one query, one line of Blade.
     Route::get('/bare', static fn(): View => view('pages.bare', ['day' => Day::current()]));

@@ -16,4 +16,12 @@ final readonly class FieldName
         $this->dotted = str_replace(['[', ']'], ['.', ''], $name);
         $this->id = 'f-' . str_replace('.', '-', $this->dotted);
     }
+
+    /** The field that a dotted key of typed finder facts came from: the path itself holds dots, the last part is how it was typed. */
+    public static function ofTyped(string $key): string
+    {
+        preg_match('/\A(.*?)\.(answer|answers\.\d+|amount|unit|lines|name)\z/', $key, $m);
+
+        return isset($m[2]) ? "f[{$m[1]}][" . (str_starts_with($m[2], 'answers.') ? 'answers][]' : $m[2] . ']') : 'f[]';
+    }
 }

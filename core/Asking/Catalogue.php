@@ -11,6 +11,8 @@ final readonly class Catalogue
 {
     private const YES_NO = ['yes' => 'Yes', 'no' => 'No'];
 
+    private const LEAVE = ['required' => 'Required', 'allowed' => 'Allowed', 'forbidden' => 'Forbidden'];
+
     private const STRAPS = ['at_or_below' => 'At or below the shoulder', 'at_or_above' => 'At or above the shoulder', 'level_to_25_above' => 'Level, to 25 mm above'];
 
     /** @var array<string, Askable> */
@@ -121,6 +123,8 @@ final readonly class Catalogue
             new Askable('setup.lock',                                Station::Secure,   AnswerKind::Choices,     'Locked by', 'What fixes the length of the belt?', ['retractor' => 'Retractor', 'latch_plate' => 'Latch plate', 'lockoff' => 'Lock-off', 'tension_door' => 'Tension door', 'clip' => 'Locking clip'], 'Press "None of these" when nothing does.'),
             new Askable('seat.lockoff',                              Station::Secure,   AnswerKind::YesNo,       'Has a lock-off', 'Has the seat a lock-off?', self::YES_NO),
             new Askable('seat.tension_door',                         Station::Secure,   AnswerKind::YesNo,       'Has a tension door', 'Has the seat a tension door?', self::YES_NO),
+            new Askable('seat.lock_retractor_too',               Station::Secure,   AnswerKind::Choice,      'Retractor too', 'With its lock-off or door: what does the maker say of the retractor?', self::LEAVE),
+            new Askable('seat.detachable',                       Station::Secure,   AnswerKind::YesNo,       'Lifts off a base', 'Does the shell lift off a base, or turn on it?', self::YES_NO),
             new Askable('setup.lockoff_used',                        Station::Secure,   AnswerKind::Choice,      'Lock-off side', 'Which lock-off is closed?', ['buckle_side' => 'Buckle side', 'shoulder_side' => 'Shoulder side', 'both' => 'Both']),
             new Askable('setup.tension_door_closed',                 Station::Secure,   AnswerKind::YesNo,       'Door closed', 'Is the tension door fully closed?', self::YES_NO),
             new Askable('setup.clip_distance',                       Station::Secure,   AnswerKind::Length,      'Clip distance', 'How far is the locking clip from the latch plate?'),
@@ -176,6 +180,7 @@ final readonly class Catalogue
             new Askable('setup.side_pod',                            Station::Measure,  AnswerKind::Choice,      'Side pods', 'Which side pods are out?', ['door_side' => 'Door side', 'both' => 'Both', 'none' => 'None']),
             new Askable('setup.wedge',                               Station::Measure,  AnswerKind::Choice,      'Under the seat', 'Is something under the seat?', ['none' => 'Nothing', 'noodle' => 'Noodle', 'towel' => 'Towel']),
             new Askable('seat.wedge_ok',                             Station::Measure,  AnswerKind::YesNo,       'Wedge allowed', 'Does the maker allow a noodle or towel?', self::YES_NO),
+            new Askable('seat.base_length',                      Station::Measure,  AnswerKind::Length,      'Base length', 'How long is the part of the base that rests on the cushion?'),
             new Askable('setup.harness.buckled',                     Station::Buckle,   AnswerKind::YesNo,       'Buckle', 'Are the tongues clicked in?', self::YES_NO),
             new Askable('setup.harness.slot',                        Station::Buckle,   AnswerKind::Choice,      'Slot in use', 'Which slot do the straps come from, counted from the lowest?', AskedOf::slots(...)),
             new Askable('setup.harness.strap',                       Station::Buckle,   AnswerKind::Choice,      'Strap at shoulder', 'Where does the strap leave the seat?', ['below' => 'Below the shoulder', 'at' => 'At the shoulder', 'above' => 'Above the shoulder']),

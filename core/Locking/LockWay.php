@@ -15,4 +15,14 @@ final readonly class LockWay
      * @param list<string> $missing paths of facts that leave it open
      */
     public function __construct(public string $way, public Truth $works, public string $because, public array $steps, public array $missing = []) {}
+
+    public function title(): string
+    {
+        return match ($this->way) {
+            'lockoff' => 'Lock-off or tension door',
+            'latch_plate' => 'Latch plate',
+            'retractor' => 'Retractor',
+            default => 'Locking clip',
+        };
+    }
 }

@@ -22,6 +22,11 @@ final readonly class WedgeSize
     /** What a noodle keeps of its diameter under a seat. */
     public const SQUEEZED = 0.8;
 
+    /** Between these lies what noodles were seen to keep; from memory. */
+    public const LEAST_SQUEEZED = 0.5;
+
+    public const MOST_SQUEEZED = 0.9;
+
     /** Where the seat's maker gives no range: for sizing only, never to pass a seat. Degrees from the vertical. */
     private const SITTING = [30.0, 45.0];
 
@@ -49,11 +54,12 @@ final readonly class WedgeSize
      * Degrees that a stack under the crease gains over a base of this length.
      *
      * @param int $noodles one, or three taped in a triangle; two side by side are no higher than one
-     * @param float $squeezed what a noodle keeps of its diameter, 0.5 to 0.9
+     * @param float $squeezed what a noodle keeps of its diameter, LEAST_SQUEEZED to MOST_SQUEEZED
+     * @param float $noodleMm outer diameter, where it was measured
      */
-    public static function gain(float $baseMm, int $noodles, float $squeezed = self::SQUEEZED): float
+    public static function gain(float $baseMm, int $noodles, float $squeezed = self::SQUEEZED, float $noodleMm = self::NOODLE_MM): float
     {
-        $r = $squeezed * self::NOODLE_MM / 2;
+        $r = $squeezed * $noodleMm / 2;
         [$x, $y] = $noodles === 3 ? [$baseMm - 2 * $r, $r * (1 + sqrt(3))] : [$baseMm - $r, $r];
 
         return rad2deg(atan2($y, $x) + asin(min(1.0, $r / hypot($x, $y))));

@@ -9,10 +9,11 @@ export function stepper() {
             return;
         }
         const entry = button.closest('[data-stepper]');
-        const field = entry.querySelector('input[name="amount"]');
+        const field = entry.querySelector('input[name="amount"], [data-amount]');
         const now = Number.parseFloat(field.value.replace(',', '.')) || 0;
         const next = Math.max(0, now + Number(button.dataset.step) * Number(entry.dataset.stepper));
         field.value = String(Math.round(next * 1000) / 1000);
         field.dispatchEvent(new Event('input', { bubbles: true }));
+        field.dispatchEvent(new Event('change', { bubbles: true }));
     });
 }

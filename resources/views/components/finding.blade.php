@@ -19,14 +19,7 @@
     @endif
     <details class="source">
         <summary>where this comes from</summary>
-        <p>
-            @if ($finding->limit !== null)
-                Limit: {{ $finding->limit instanceof MintBuckle\Core\Quantity\Quantity ? $finding->limit->show() : $finding->limit }}, from {{ $finding->from }}{{ $card->page ? ', ' . $card->page : '' }}.
-            @endif
-            @foreach ($finding->sources as $source)
-                <abbr title="{{ $source->kind->value }}">{{ $source->kind->mark() }}</abbr> {{ $source->text }}.
-            @endforeach
-        </p>
+        <x-sources :finding="$finding" :page="$card->page" />
         @if ($open && $card->figures !== [])
             <h4>Your manual says otherwise?</h4>
             @foreach ($card->figures as $row)

@@ -6,6 +6,7 @@
     @endif
     <div class="head-tools">
         {{ $slot }}
+        @auth<x-main-menu />@endauth
         <x-unit-switch />
         <x-sign-out />
     </div>

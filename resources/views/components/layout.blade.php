@@ -22,6 +22,7 @@
         Mint Buckle supports a trained technician. The seat’s and the vehicle’s instructions, local law and the certified technician come first.
         @auth
             <div class="foot-tools">
+                <x-main-menu />
                 <x-unit-switch />
                 <x-sign-out />
             </div>

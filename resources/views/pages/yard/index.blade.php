@@ -11,6 +11,7 @@
             @endif
         </p>
         <a class="press" href="{{ route('visits.create') }}">A family arrives</a>
+        <a class="quiet yard-finders" href="{{ route('finders.index') }}">Finders</a>
     </div>
     @if ($page->isEmpty())
         <section class="card-work empty">

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Finders;
+
+use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Finding\Station;
+
+/** A question that can be answered without a visit: which facts it needs, and where in a check they belong. */
+enum Finder: string
+{
+    case Expiry = 'expiry';
+    case Recall = 'recall';
+    case Locking = 'locking';
+    case Anchors = 'anchors';
+    case Wedge = 'wedge';
+    case Slot = 'slot';
+    case Modes = 'modes';
+    case BeltFit = 'belt-fit';
+    case Extras = 'extras';
+    case Room = 'room';
+    case Flight = 'flight';
+
+    /** Facts that no check keeps, only a finder asks. */
+    public const OWN = 'own.';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Expiry => 'Until when may it be used?',
+            self::Recall => 'Is it recalled?',
+            self::Locking => 'How does this belt lock?',
+            self::Anchors => 'May the lower anchors hold it?',
+            self::Wedge => 'Which wedge under the seat?',
+            self::Slot => 'Which harness slot?',
+            self::Modes => 'Which way of riding fits?',
+            self::BeltFit => 'Ready for the belt alone?',
+            self::Extras => 'May this stay on the seat?',
+            self::Room => 'Room to the seat ahead',
+            self::Flight => 'May it fly?',
+        };
+    }
+
+    public function line(): string
+    {
+        return match ($this) {
+            self::Expiry => 'Make date, useful life or stamp, to the first day of no more use.',
+            self::Recall => 'Maker, model, date and serial against the day\'s list.',
+            self::Locking => 'Belt, retractor and latch plate, to every way that works, in order.',
+            self::Anchors => 'Printed figure, or child and seat together.',
+            self::Wedge => 'Missing angle and base length, to noodles or towel.',
+            self::Slot => 'Shoulder and slots, to the right one.',
+            self::Modes => 'A child against a seat of the shelf: what fits, and until when.',
+            self::BeltFit => 'Five looks and the height.',
+            self::Extras => 'Strap covers, head pads, mats, mirrors, toys.',
+            self::Room => 'What a handle, a more upright setting or no base gain.',
+            self::Flight => 'What the label must say, and how it is fixed there.',
+        };
+    }
+
+    /** Where its facts belong in a check, so that one made of it opens there. */
+    public function station(): Station
+    {
+        return match ($this) {
+            self::Expiry, self::Recall, self::Flight => Station::Label,
+            self::Extras => Station::History,
+            self::Modes, self::BeltFit => Station::Child,
+            self::Room => Station::Place,
+            self::Locking, self::Anchors => Station::Secure,
+            self::Wedge => Station::Measure,
+            self::Slot => Station::Buckle,
+        };
+    }
+
+    /** @return list<string> facts it asks, in order; a place's stand under the first position */
+    public function facts(): array
+    {
+        return match ($this) {
+            self::Expiry => ['seat.made_on', 'seat.life_years', 'seat.use_until'],
+            self::Recall => ['seat.maker', 'seat.model', 'seat.made_on', 'seat.serial', 'seat.remedied'],
+            self::Locking => ['setup.mode', 'vehicle.positions.0.belt', 'vehicle.positions.0.retractor', 'vehicle.positions.0.latch_plate', 'seat.lockoff', 'seat.tension_door', 'seat.lock_retractor_too'],
+            self::Anchors => ['setup.mode', 'seat.lower_anchor_child_max', 'seat.made_on', 'seat.weight', 'child.weight'],
+            self::Wedge => ['setup.angle', 'setup.angle_from', 'seat.base_length', 'child.sits_unaided', 'seat.modes.rear_harness.angle_min', 'seat.modes.rear_harness.angle_max', 'seat.wedge_ok', 'own.noodle'],
+            self::Slot => ['setup.mode', 'child.shoulder_height', 'seat.slots', 'seat.standards', 'setup.harness.slot'],
+            self::Modes => ['own.shelf', 'child.born_on', 'child.weight', 'child.height', 'child.sex', 'seat.made_on'],
+            self::BeltFit => ['child.born_on', 'child.height', 'setup.belt_fit.back', 'setup.belt_fit.knees', 'setup.belt_fit.lap', 'setup.belt_fit.shoulder', 'setup.belt_fit.stays'],
+            self::Extras => ['seat.history.extras'],
+            self::Room => ['own.missing', 'own.shell', 'setup.angle', 'seat.modes.rear_harness.angle_min', 'own.handle', 'own.other_handle', 'own.base'],
+            self::Flight => ['own.certified', 'setup.mode', 'seat.detachable'],
+        };
+    }
+
+    /** @return array<string, mixed> what holds whatever is answered */
+    public function given(): array
+    {
+        $place = ['vehicle' => ['positions' => [['name' => '2L']]], 'setup.position' => '2L'];
+        $rear = ['setup.mode' => 'rear_harness', 'setup.level_ground' => true, 'setup.indicator' => 'too_upright'];
+
+        return match ($this) {
+            self::Locking => $place + ['setup.held_by' => 'belt'],
+            self::Anchors => $place + ['setup.held_by' => 'lower_anchors'],
+            self::Wedge, self::Room => $rear,
+            self::BeltFit => ['setup.mode' => 'belt_only'],
+            default => [],
+        };
+    }
+
+    /** @return array<string, true> choices of a fact that this finder is not about */
+    public function leftOut(string $path): array
+    {
+        $boosters = ['high_back_booster' => true, 'backless_booster' => true, 'belt_only' => true];
+
+        return match (true) {
+            $path !== 'setup.mode' => [],
+            $this === self::Locking || $this === self::Anchors || $this === self::Slot => $boosters,
+            $this === self::Flight => ['belt_only' => true],
+            default => [],
+        };
+    }
+
+    /** @return list<Askable> what only finders ask */
+    public static function ownQuestions(): array
+    {
+        return [
+            new Askable('own.noodle', Station::Measure, AnswerKind::Length, 'Noodle', 'How thick is the noodle?', [], 'Outside, unsqueezed. 2.5 in unless you measure.'),
+            new Askable('own.shelf', Station::Child, AnswerKind::Text, 'Seat', 'Which seat of the shelf?'),
+            new Askable('own.missing', Station::Place, AnswerKind::Length, 'Missing room', 'How much room is missing?'),
+            new Askable('own.shell', Station::Place, AnswerKind::Length, 'Shell', 'How long is the shell, from its bite to the top?'),
+            new Askable('own.handle', Station::Place, AnswerKind::Length, 'Handle now', 'How far does the handle reach ahead of the shell now?'),
+            new Askable('own.other_handle', Station::Place, AnswerKind::Length, 'Handle, other position', 'And in another position its maker allows for travel?'),
+            new Askable('own.base', Station::Place, AnswerKind::Length, 'Base', 'How far does the base add to the front?', [], 'Only where its maker allows the shell without it.'),
+            new Askable('own.certified', Station::Label, AnswerKind::YesNo, 'Certified for aircraft', 'Does the label say it is certified for use in aircraft?', ['yes' => 'Yes', 'no' => 'No']),
+        ];
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Finders;
+
+use App\Units;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Truth;
+
+/** A finder's answer in one sentence, and in one word for those who test it. */
+final readonly class Headline
+{
+    private function __construct(public string $key, public string $sentence) {}
+
+    public static function of(Finder $finder, FinderAnswer $answer, Units $units): self
+    {
+        return match ($finder) {
+            Finder::Expiry => self::expiry($answer),
+            Finder::Recall => self::recall($answer),
+            Finder::Locking => self::locking($answer),
+            Finder::Anchors => self::anchors($answer, $units),
+            Finder::Wedge => self::wedge($answer, $units),
+            Finder::Slot => self::slot($answer),
+            Finder::Modes => self::modes($answer),
+            Finder::BeltFit => self::beltFit($answer),
+            Finder::Extras => $answer->findings() === [] ? new self('may_stay', 'It may stay, used as its maker says.') : new self('take_off', 'Take it off.'),
+            Finder::Room => self::room($answer, $units),
+            Finder::Flight => self::flight($answer),
+        };
+    }
+
+    private static function expiry(FinderAnswer $answer): self
+    {
+        [$on, $left] = [$answer->assessment->computed->expiresOn, $answer->assessment->computed->daysLeft];
+
+        return match (true) {
+            $on === null || $left === null => new self('unknown', 'It cannot be told yet: a stamp, or a make date and a useful life, is needed.'),
+            $left > 0 => new self((string) $on, "First day of no more use: {$on->show()}, in {$left} days."),
+            default => new self((string) $on, "It may no longer be used since {$on->show()}."),
+        };
+    }
+
+    private static function recall(FinderAnswer $answer): self
+    {
+        $worst = $answer->assessment->computed->recall?->worst();
+
+        return new self($worst ?? 'unknown', match ($worst) {
+            'clear' => 'No campaign of this list covers it.',
+            'possible' => 'A campaign may cover it.',
+            'affected' => 'A campaign covers it.',
+            default => 'It cannot be told: the day has no list with a date.',
+        });
+    }
+
+    private static function locking(FinderAnswer $answer): self
+    {
+        $first = $answer->situation->locks->inOrder()[0];
+
+        return match ($answer->situation->locks->anyWorks()) {
+            Truth::Yes => new self($first->way, "{$first->title()}: this works."),
+            Truth::No => new self('none', 'Nothing locks this belt for this seat. Choose another place, or the lower anchors.'),
+            Truth::Unknown => new self('unknown', 'It cannot be told yet.'),
+        };
+    }
+
+    private static function anchors(FinderAnswer $answer, Units $units): self
+    {
+        $limit = $answer->anchors();
+
+        return $limit->bound === null || $limit->missing !== []
+            ? new self('unknown', 'It cannot be told yet.')
+            : new self((string) $limit->bound->value->in(MassUnit::Kilogram)->value, "Up to a child of {$units->show($limit->bound->value)}, by {$limit->bound->from}.");
+    }
+
+    private static function wedge(FinderAnswer $answer, Units $units): self
+    {
+        $wedge = $answer->wedge();
+
+        return $wedge === null
+            ? new self('none', 'No wedge can be sized: its maker must be known to allow one, and angle and base length must be measured.')
+            : new self($wedge->stack, match ($wedge->stack) {
+                'one_noodle' => 'One noodle',
+                'three_noodles' => 'Three noodles, taped in a triangle',
+                default => 'A rolled towel',
+            } . " lifts the crease by {$units->show($wedge->lift)} and gains {$wedge->gain->show()}.");
+    }
+
+    private static function slot(FinderAnswer $answer): self
+    {
+        $slot = $answer->assessment->computed->harnessSlot;
+
+        return match (true) {
+            $slot !== null => new self((string) $slot, "Slot {$slot}, counted from the lowest."),
+            $answer->noSlotIsRight() => new self('none', 'No slot is on the right side of the shoulder: outgrown, or too small.'),
+            default => new self('unknown', 'It cannot be told yet.'),
+        };
+    }
+
+    private static function modes(FinderAnswer $answer): self
+    {
+        $best = $answer->assessment->computed->bestMode;
+
+        return $best === null ? new self('unknown', 'No way of riding is known to fit yet.') : new self($best->value, "Best: {$best->title()}.");
+    }
+
+    private static function beltFit(FinderAnswer $answer): self
+    {
+        return match (true) {
+            $answer->assessment->computed->bestMode === ModeName::BeltOnly => new self('belt_only', 'The belt alone fits this child.'),
+            $answer->missing() === [] => new self('not_yet', 'Not yet: a booster still.'),
+            default => new self('unknown', 'It cannot be told yet.'),
+        };
+    }
+
+    private static function room(FinderAnswer $answer, Units $units): self
+    {
+        $room = $answer->room();
+        $together = $units->show($room->together);
+
+        return match (true) {
+            $room->gains === [] => new self('unknown', 'Nothing to gain is known yet.'),
+            $room->enough === Truth::Yes => new self('yes', "Together {$together}: enough."),
+            $room->enough === Truth::No => new self('no', "Together {$together}: not enough. Another place, or another seat."),
+            default => new self('unknown', "Together {$together}."),
+        };
+    }
+
+    private static function flight(FinderAnswer $answer): self
+    {
+        $may = $answer->flight()->may;
+
+        return new self(strtolower($may->name), match ($may) {
+            Truth::Yes => 'It may be used on an aircraft.',
+            Truth::No => 'It may not be used on an aircraft.',
+            Truth::Unknown => 'It cannot be told yet.',
+        });
+    }
+}

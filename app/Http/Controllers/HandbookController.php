@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Pages\HandbookPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+final readonly class HandbookController
+{
+    public function __invoke(Request $request): View
+    {
+        return view('pages.handbook', ['page' => new HandbookPage($request->string('q')->limit(80, '')->toString())]);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Room;
+
+use MintBuckle\Core\Quantity\Length;
+
+/** One way of gaining room to the vehicle seat ahead. */
+final readonly class RoomGain
+{
+    public function __construct(public string $way, public Length $gain, public string $sentence) {}
+}

@@ -1,0 +1,2 @@
+@props(['answer', 'page'])
+<x-drawing.label-ruler :drawing="$answer->ruler()" />
