@@ -13,13 +13,23 @@ use stdClass;
  */
 final readonly class FactLog
 {
+    /** @var array<string, list<LoggedFact>> */
+    private array $byKey;
+
     /** @param list<LoggedFact> $entries */
-    private function __construct(public array $entries) {}
+    private function __construct(public array $entries)
+    {
+        $byKey = [];
+        foreach ($entries as $entry) {
+            $byKey[$entry->key][] = $entry;
+        }
+        $this->byKey = $byKey;
+    }
 
     /** The facts of a track; what was left stands on what was found. */
     public static function of(Check $check, Track $upTo): self
     {
-        $all = $check->facts->map(LoggedFact::of(...))->all();
+        $all = $check->logged();
         $undone = array_filter(array_column($all, 'undoes'));
         $entries = ['found' => [], 'left' => []];
         foreach ($all as $fact) {
@@ -83,6 +93,6 @@ final readonly class FactLog
     /** @return list<LoggedFact> */
     private function ofKey(string $key): array
     {
-        return array_values(array_filter($this->entries, static fn(LoggedFact $entry): bool => $entry->key === $key));
+        return $this->byKey[$key] ?? [];
     }
 }

@@ -19,12 +19,13 @@ final readonly class AssembleCase
     /** @throws InvalidCase when the facts contradict the format, which recording them prevents */
     public static function read(Check $check, Track $track): CaseFile
     {
-        return Reader::fromObject(self::of($check, $track));
+        return self::of($check, $track)->case;
     }
 
-    public static function of(Check $check, Track $track): stdClass
+    /** @throws InvalidCase */
+    public static function of(Check $check, Track $track): CaseOfFacts
     {
-        return CaseOfFacts::on(self::begin($check->visit->day), FactLog::of($check, $track))->raw;
+        return CaseOfFacts::on(self::begin($check->visit->day), FactLog::of($check, $track));
     }
 
     /** A case about which nothing is known but the day and its settings. */

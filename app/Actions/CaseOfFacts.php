@@ -9,6 +9,9 @@ use App\LoggedFact;
 use App\Track;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Freshness;
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\Reading\Reader;
 use stdClass;
 
 /**
@@ -18,8 +21,9 @@ use stdClass;
 final readonly class CaseOfFacts
 {
     /** @param array<string, mixed> $stale path => what was seen before the change */
-    private function __construct(public stdClass $raw, public array $stale) {}
+    private function __construct(public stdClass $raw, public array $stale, public CaseFile $case) {}
 
+    /** @throws InvalidCase when the facts contradict the format */
     public static function on(stdClass $case, FactLog $facts): self
     {
         $stale = [];
@@ -35,7 +39,7 @@ final readonly class CaseOfFacts
             }
         }
 
-        return new self($case, $stale);
+        return new self($case, $stale, Reader::fromObject($case));
     }
 
     /** Only what was known can have been changed: a fact given for the first time makes nothing stale. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\LoggedFact;
 use App\Models\Check;
 use App\Models\Fact;
 use App\Models\User;
@@ -15,7 +16,7 @@ final readonly class NoteFact
 {
     public static function append(Check $check, string $id, Track $track, string $key, mixed $value, User $author, DateTimeImmutable $when, ?string $note = null, ?string $undoes = null): void
     {
-        Fact::query()->insertOrIgnore([
+        $fact = [
             'id' => $id,
             'check_id' => $check->id,
             'track' => $track->value,
@@ -26,7 +27,9 @@ final readonly class NoteFact
             'recorded_by' => $author->id,
             'note' => $note,
             'undoes' => $undoes,
-        ]);
-        $check->unsetRelation('facts');
+        ];
+        if (Fact::query()->insertOrIgnore($fact) === 1) {
+            $check->noteLogged(LoggedFact::ofRow((object) $fact));
+        }
     }
 }

@@ -24,7 +24,9 @@ final readonly class OpenCheck
             if ($visit->left_at !== null) {
                 throw new UnreadableAnswer('This family has left; its check is signed and stays as it is.');
             }
-            $write($check->load('facts'));
+            $check->setRelation('visit', $visit->load('day.recallList'));
+            $check->forgetLogged();
+            $write($check);
         });
     }
 }

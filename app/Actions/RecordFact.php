@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Answers\AnswerReader;
 use App\Answers\UnreadableAnswer;
-use App\FactLog;
 use App\Models\Check;
 use App\Models\User;
 use App\Track;
@@ -14,9 +13,7 @@ use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\Problem;
-use MintBuckle\Core\CaseFile\Reading\Reader;
 use Psr\Clock\ClockInterface;
-use stdClass;
 
 /** Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same id arriving again changes nothing. */
 final readonly class RecordFact
@@ -38,18 +35,18 @@ final readonly class RecordFact
     private function record(Check $check, Track $track, string $id, string $key, array $posted, User $author, ?string $note): void
     {
         $askable = Catalogue::standard()->for($key) ?? throw new UnreadableAnswer('This is not a fact of the check.');
-        $case = AssembleCase::of($check, $track);
-        $value = AnswerReader::read($askable, $posted, CasePath::get($case, $key), $author);
-        CasePath::set($case, $key, FactLog::asKept($value));
-        self::mustMakeSense($case, $key);
-        NoteFact::append($check, $id, $track, $key, $value, $author, $this->clock->now(), $note);
+        $before = $askable->kind->isAddedTo() ? CasePath::get($check->caseOf($track)->raw, $key) : null;
+        NoteFact::append($check, $id, $track, $key, AnswerReader::read($askable, $posted, $before, $author), $author, $this->clock->now(), $note);
+        self::mustMakeSense($check, $track, $key);
     }
 
-    private static function mustMakeSense(stdClass $case, string $key): void
+    /** The core's own reader sees the case with the new fact in it; what it refuses is not kept, since this ends the transaction. */
+    private static function mustMakeSense(Check $check, Track $track, string $key): void
     {
         try {
-            Reader::fromObject($case);
+            $check->caseOf($track);
         } catch (InvalidCase $e) {
+            $check->forgetLogged();
             $own = array_filter($e->problems, static fn(Problem $p): bool => str_starts_with($p->path, $key));
             $problem = array_values($own)[0] ?? $e->problems[0];
             throw new UnreadableAnswer('This ' . $problem->message . '.');

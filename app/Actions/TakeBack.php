@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Answers\UnreadableAnswer;
 use App\FactLog;
+use App\LoggedFact;
 use App\Models\Check;
 use App\Models\User;
 use App\Track;
@@ -20,7 +21,7 @@ final readonly class TakeBack
     public function __invoke(Check $check, Track $track, string $id, string $undoes, User $author): void
     {
         OpenCheck::write($check, function (Check $check) use ($track, $id, $undoes, $author): void {
-            if ($check->facts->contains(static fn($fact): bool => $fact->id === $id || $fact->undoes === $undoes)) {
+            if (array_filter($check->logged(), static fn(LoggedFact $fact): bool => $fact->id === $id || $fact->undoes === $undoes) !== []) {
                 return;
             }
             $last = FactLog::of($check, $track)->last($track) ?? throw new UnreadableAnswer('There is nothing to take back.');

@@ -27,7 +27,6 @@ final readonly class CheckAnswer
      */
     public function after(Check $check, Track $track, Station $station, string $key, Closure $write): Response|RedirectResponse
     {
-        $check->load('visit.day.recallList');
         $problem = null;
         try {
             $write();
@@ -38,9 +37,10 @@ final readonly class CheckAnswer
             return redirect()->route('checks.show', [$check->id, $track->value, $station->value])
                 ->with(['problem' => $problem, 'problemKey' => $key])->withInput();
         }
+        $check->loadMissing('visit.day.recallList');
         $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
-        $page = new CheckPage($check->loadMissing('facts'), $track, $station, $this->units, $this->rulebook, $problem, $key);
+        $page = new CheckPage($check, $track, $station, $this->units, $this->rulebook, $problem, $key);
 
-        return response(view('pages.checks.show', ['page' => $page])->fragment('check'), $problem === null ? 200 : 422);
+        return response(view('components.check', ['page' => $page]), $problem === null ? 200 : 422);
     }
 }

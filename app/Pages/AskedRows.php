@@ -28,6 +28,9 @@ final readonly class AskedRows
 
     private const ALWAYS = ['handover.shown_back', 'handover.technician', 'handover.checker', 'setup.mode', 'setup.position'];
 
+    /** What the side drawing takes, beside those asked. */
+    private const DRAWN_REAR = ['setup.angle', 'setup.overhang'];
+
     private Catalogue $catalogue;
 
     /** @param array<string, mixed> $stale path => what was seen before something it depends on was changed */
@@ -41,8 +44,11 @@ final readonly class AskedRows
         $this->catalogue = Catalogue::standard();
     }
 
-    /** @return array{list<AskedRow>, list<AskedRow>} */
-    public function at(Station $station): array
+    /**
+     * @param string|null $noting a fact that may be noted besides, and now is
+     * @return array{list<AskedRow>, list<Askable>} rows, and what may be noted besides
+     */
+    public function at(Station $station, ?string $noting): array
     {
         $asked = $this->askedAt(null);
         $askedHere = $this->askedAt($station);
@@ -55,10 +61,10 @@ final readonly class AskedRows
                     continue;
                 }
                 $row = $this->row($askable, $path, in_array($path, $asked, true));
-                if (in_array($path, $askedHere, true) || ($atHome && $this->isShown($row))) {
+                if (in_array($path, $askedHere, true) || ($atHome && ($path === $noting || $this->isShown($row)))) {
                     $rows[] = $row;
                 } elseif ($atHome && $this->mayBeNoted($askable)) {
-                    $more[] = $row;
+                    $more[] = $askable;
                 }
             }
         }
@@ -119,7 +125,7 @@ final readonly class AskedRows
 
     private function isShown(AskedRow $row): bool
     {
-        return $row->asked || $row->stale || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere && ! in_array($row->askable->path, Remedies::FIGURES, true)) || in_array($row->path, self::ALWAYS, true);
+        return $row->asked || $row->stale || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere && ! in_array($row->askable->path, Remedies::FIGURES, true)) || in_array($row->path, self::ALWAYS, true) || ($this->situation->isRear() && in_array($row->path, self::DRAWN_REAR, true));
     }
 
     /**

@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use App\Actions\AssembleCase;
-use App\Actions\CaseOfFacts;
 use App\FactLog;
 use App\LoggedFact;
 use App\Models\Check;
 use App\Track;
 use App\Units;
+use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\CaseFile\TightnessTest;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
@@ -36,7 +34,7 @@ final readonly class CheckPage
     /** @var list<AskedRow> what a rule still needs, or what is known */
     public array $rows;
 
-    /** @var list<AskedRow> what may be noted besides */
+    /** @var list<Askable> what may be noted besides */
     public array $more;
 
     public ?AskedRow $next;
@@ -53,6 +51,15 @@ final readonly class CheckPage
     /** @var LoggedFact|null the last entry of this track, that can be taken back */
     public ?LoggedFact $last;
 
+    /** @var bool the family has left: read only */
+    public bool $signed;
+
+    /** @var string where facts are posted to; made once, since every row needs it */
+    public string $factsUrl;
+
+    /** @var string the address of the check's stations, less track and station; made once, since every station is linked */
+    private string $showUrl;
+
     private AskedRows $asked;
 
     private FactLog $facts;
@@ -62,20 +69,24 @@ final readonly class CheckPage
         public Track $track,
         public Station $station,
         public Units $units,
-        private Rulebook $rulebook,
+        Rulebook $rulebook,
         public ?string $problem = null,
         public ?string $problemKey = null,
+        ?string $noting = null,
     ) {
+        $this->signed = $check->signed_at !== null;
+        $this->factsUrl = route('facts.store', [$check->id, $station->value]);
+        $this->showUrl = dirname(route('checks.show', [$check->id, $track->value, $station->value]), 2);
         $this->facts = FactLog::of($check, $track);
-        $folded = CaseOfFacts::on(AssembleCase::begin($check->visit->day), $this->facts);
-        $this->case = Reader::fromObject($folded->raw);
+        $folded = $check->caseOf($track);
+        $this->case = $folded->case;
         $this->assessment = Assessor::assess($this->case, $rulebook);
         $this->situation = $this->assessment->situation;
         $this->drawings = new CheckDrawings($this->situation, $track, $units, $this->facts);
-        $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected(Assessor::assess(AssembleCase::read($check, Track::Found), $rulebook), $this->assessment);
+        $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected($check, $this->assessment, $rulebook);
         $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment), Station::cases());
         $this->asked = new AskedRows($folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
-        [$this->rows, $this->more] = $this->asked->at($station);
+        [$this->rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
         $this->next = $this->asked->next($station);
         $this->last = $this->facts->last($track);
     }
@@ -111,12 +122,7 @@ final readonly class CheckPage
 
     public function link(?Track $track = null, ?Station $station = null): string
     {
-        return route('checks.show', [$this->check->id, ($track ?? $this->track)->value, ($station ?? $this->station)->value]);
-    }
-
-    public function factsUrl(): string
-    {
-        return route('facts.store', [$this->check->id, $this->station->value]);
+        return "{$this->showUrl}/" . ($track ?? $this->track)->value . '/' . ($station ?? $this->station)->value;
     }
 
     /** @return list<FindingCard> */
@@ -145,7 +151,7 @@ final readonly class CheckPage
     /** A problem whose fact this station does not show; the others stand beside their fact. */
     public function problemElsewhere(): ?string
     {
-        $shown = array_map(static fn(AskedRow $row): string => $row->path, [...$this->rows, ...$this->more, ...($this->next === null ? [] : [$this->next])]);
+        $shown = array_map(static fn(AskedRow $row): string => $row->path, [...$this->rows, ...($this->next === null ? [] : [$this->next])]);
         $tried = $this->station === Station::Measure && $this->problemOfTry() !== null;
 
         return $tried || in_array($this->problemKey, $shown, true) ? null : $this->problem;
@@ -178,10 +184,9 @@ final readonly class CheckPage
     /** The same check on the other track, for the hand-over's two pictures. */
     public function otherDrawings(): CheckDrawings
     {
-        $facts = FactLog::of($this->check, $this->track->other());
-        $case = Reader::fromObject(CaseOfFacts::on(AssembleCase::begin($this->check->visit->day), $facts)->raw);
+        $other = $this->track->other();
 
-        return new CheckDrawings(new Situation($case), $this->track->other(), $this->units, $facts);
+        return new CheckDrawings(new Situation($this->check->caseOf($other)->case), $other, $this->units, FactLog::of($this->check, $other));
     }
 
     /** @return list<LogLine> what was changed between found and left */

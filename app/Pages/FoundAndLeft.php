@@ -4,22 +4,52 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Models\Check;
+use App\Track;
+use Illuminate\Support\Facades\Cache;
+use MintBuckle\Core\Asking\Remedies;
+use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Rulebook;
 
 /** What was found open and is no longer there. */
 final readonly class FoundAndLeft
 {
-    /** @return list<Finding> stops and fixes of the first assessment that the second does not have */
-    public static function corrected(Assessment $found, Assessment $left): array
+    private const KEPT_SECONDS = 86_400;
+
+    /** @return list<Finding> stops and fixes as found that are gone, and whose facts were looked at again: what waits to be measured is not put right yet */
+    public static function corrected(Check $check, Assessment $left, Rulebook $rulebook): array
     {
         $still = array_map(self::key(...), $left->findings);
+        $open = array_map(static fn(Question $q): string => $q->path, $left->questions);
 
         return array_values(array_filter(
-            $found->findings,
-            static fn(Finding $f): bool => $f->severity->rank() <= Severity::Fix->rank() && ! in_array(self::key($f), $still, true),
+            self::asFound($check, $rulebook),
+            static fn(Finding $f): bool => ! in_array(self::key($f), $still, true) && array_intersect(Remedies::facts($f, $left->situation), $open) === [],
         ));
+    }
+
+    /**
+     * Judged once while a seat is put right: every answer would judge it again, and what was found does not change then.
+     *
+     * @return list<Finding>
+     */
+    private static function asFound(Check $check, Rulebook $rulebook): array
+    {
+        $day = $check->visit->day;
+        $last = null;
+        foreach ($check->logged() as $fact) {
+            $last = $fact->track === Track::Found ? $fact->id : $last;
+        }
+        $key = implode(':', ['found', $check->id, $last, $day->id, $day->updated_at?->getTimestamp(), $day->recall_list_id, $rulebook->version]);
+
+        return Cache::remember($key, self::KEPT_SECONDS, static fn(): array => array_values(array_filter(
+            Assessor::assess($check->caseOf(Track::Found)->case, $rulebook)->findings,
+            static fn(Finding $f): bool => $f->severity->rank() <= Severity::Fix->rank(),
+        )));
     }
 
     private static function key(Finding $finding): string

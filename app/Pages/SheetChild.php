@@ -46,7 +46,6 @@ final readonly class SheetChild
 
     public static function of(Check $check, Units $units, Rulebook $rulebook): self
     {
-        $found = Assessor::assess(AssembleCase::read($check, Track::Found), $rulebook);
         $case = AssembleCase::read($check, Track::Left);
         $left = Assessor::assess($case, $rulebook);
         $isAdvice = static fn(Finding $f): bool => $f->severity === Severity::Advise;
@@ -55,7 +54,7 @@ final readonly class SheetChild
             $check,
             $left,
             self::facts($case, $left, $units),
-            FoundAndLeft::corrected($found, $left),
+            FoundAndLeft::corrected($check, $left, $rulebook),
             array_values(array_filter($left->findings, static fn(Finding $f): bool => ! $isAdvice($f))),
             array_values(array_filter($left->findings, $isAdvice)),
             self::dates($left),

@@ -26,4 +26,10 @@ enum AnswerKind: string
     case Signature = 'signature';
     /** Not answered on the check: the hint says where. */
     case Elsewhere = 'elsewhere';
+
+    /** A list to which an answer may add one entry, or take one off. */
+    public function isAddedTo(): bool
+    {
+        return $this === self::Texts || $this === self::Essentials || $this === self::Approvals;
+    }
 }

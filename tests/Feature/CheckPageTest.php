@@ -12,6 +12,7 @@ use App\Pages\StrapItem;
 use App\Track;
 use App\Units;
 use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;
@@ -46,7 +47,7 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testOptionalFactsStandApart(): void
     {
-        $more = array_map(static fn(AskedRow $row): string => $row->path, self::page(3, Track::Found, Station::Buckle)->more);
+        $more = array_map(static fn(Askable $askable): string => $askable->path, self::page(3, Track::Found, Station::Buckle)->more);
 
         self::assertContains('setup.harness.tail_loose', $more);
         self::assertContains('setup.harness.strap_offset', $more);
@@ -57,7 +58,7 @@ final class CheckPageTest extends FeatureTestCase
     public function testTriesAreEnteredBesideTheirGaugeOnly(): void
     {
         $page = self::page(3, Track::Left, Station::Measure);
-        $paths = array_map(static fn(AskedRow $row): string => $row->path, [...$page->rows, ...$page->more]);
+        $paths = array_map(static fn(AskedRow|Askable $fact): string => $fact->path, [...$page->rows, ...$page->more]);
 
         self::assertNotContains('setup.movement.side', $paths);
         self::assertCount(3, $page->drawings->gauge()->rows[0]['tries']);

@@ -20,7 +20,7 @@ final readonly class CardController
 {
     public function show(Check $check, Hands $hands, Units $units): View
     {
-        $check->load(['facts', 'visit.day.recallList']);
+        $check->load('visit.day.recallList');
 
         return view('pages.checks.card', ['page' => new CardPage($check, $hands, $units)]);
     }
@@ -30,7 +30,7 @@ final readonly class CardController
         $note($check, Track::Left, $request->id(), Beside::Ticked, $request->subject(), $request->holds(), null, $request->author());
 
         return $request->hasHeader('HX-Request')
-            ? response(view('pages.checks.card', ['page' => new CardPage($check->load(['facts', 'visit.day.recallList']), $hands, $units)])->fragment('card'))
+            ? response(view('pages.checks.card', ['page' => new CardPage($check->load('visit.day.recallList'), $hands, $units)])->fragment('card'))
             : redirect()->route('checks.card', [$check->id, $hands->value]);
     }
 }

@@ -14,7 +14,7 @@ final readonly class CaseController
 {
     public function __invoke(Check $check): Response
     {
-        $check->load(['facts', 'visit.day.recallList']);
+        $check->load('visit.day.recallList');
 
         return response(Writer::write(AssembleCase::read($check, Track::Left)), 200, [
             'Content-Type' => 'application/json',

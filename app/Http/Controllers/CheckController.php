@@ -17,9 +17,9 @@ final readonly class CheckController
 {
     public function show(Request $request, Check $check, Track $track, Station $station, Units $units, Rulebook $rulebook): View
     {
-        $check->load(['facts', 'visit.day.recallList']);
+        $check->load('visit.day.recallList');
         $flashed = static fn(string $key): ?string => is_string($text = $request->session()->get($key)) ? $text : null;
-        $page = new CheckPage($check, $track, $station, $units, $rulebook, $flashed('problem'), $flashed('problemKey'));
+        $page = new CheckPage($check, $track, $station, $units, $rulebook, $flashed('problem'), $flashed('problemKey'), $request->string('note')->toString() ?: null);
 
         return view('pages.checks.show', ['page' => $page]);
     }

@@ -4,13 +4,13 @@
         <x-buckle-mark :state="$verdict->value" :size="64" />
         <p><strong>{{ $verdict->title() }}</strong> <span>{{ $page->tally() }}</span></p>
     </div>
-    @if ($page->next && ! $page->check->signed_at)
+    @if ($page->next && ! $page->signed)
         <div class="next">
             <h2>Next{{ $page->next->askable->station === $page->station ? '' : ', at ' . $page->next->askable->station->title() }}</h2>
             <x-asked-row :row="$page->next" :page="$page" where="next" />
         </div>
     @endif
-    @if ($page->last !== null && ! $page->check->signed_at)
+    @if ($page->last !== null && ! $page->signed)
         <form class="undo" method="post" action="{{ route('undo.store', [$page->check->id, $page->station->value]) }}" hx-post="{{ route('undo.store', [$page->check->id, $page->station->value]) }}" hx-target="#check" hx-swap="morph:outerHTML">
             @csrf
             <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
@@ -23,7 +23,7 @@
             <section>
                 <h2><a href="{{ $page->link(station: $station) }}">{{ $station->title() }}</a></h2>
                 @foreach ($page->findingsAt($station) as $card)
-                    <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="! $page->check->signed_at" />
+                    <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="! $page->signed" />
                 @endforeach
             </section>
         @endforeach

@@ -1,0 +1,37 @@
+@props(['page'])
+<div id="check" class="check" data-station="{{ $page->station->value }}" data-track-shown="{{ $page->track->value }}">
+    <x-strap :page="$page" />
+    <section class="station" aria-labelledby="station-title">
+        <header class="station-top">
+            <h1 id="station-title">{{ $page->station->title() }}</h1>
+            <p>{{ $page->track === App\Track::Found ? 'As it arrived, before anyone touches it. ' : '' }}{{ $page->station->task() }}</p>
+        </header>
+        @if ($page->signed)
+            <p class="notice">This family has left. The check is signed and can be read, not changed.</p>
+        @endif
+        @if ($page->problemElsewhere() !== null)
+            <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} Nothing was changed.</p>
+        @endif
+        <x-station-drawing :page="$page" :draw="$page->drawings" :situation="$page->situation" />
+        <div class="rows">
+            @forelse ($page->rows as $row)
+                <x-asked-row :row="$row" :page="$page" where="row" />
+            @empty
+                <p class="empty">Nothing to look at here for this way of riding.</p>
+            @endforelse
+        </div>
+        @if ($page->more !== [] && ! $page->signed)
+            <details class="more">
+                <summary>More to note here</summary>
+                <div class="choices">
+                    @foreach ($page->more as $askable)
+                        <a class="choice" href="{{ $page->link() }}?note={{ $askable->path }}#row-{{ str_replace(['.', '_'], '-', $askable->path) }}" data-note="{{ $askable->path }}">{{ $askable->short }}</a>
+                    @endforeach
+                </div>
+            </details>
+        @endif
+        <x-station-help :page="$page" :situation="$page->situation" :computed="$page->assessment->computed" />
+        <x-station-steps :page="$page" />
+    </section>
+    <x-slip :page="$page" :verdict="$page->assessment->verdict" />
+</div>
