@@ -1,5 +1,4 @@
 <nav class="main-menu" aria-label="Main">
-    <a href="{{ route('yard') }}">Yard</a>
     <a href="{{ route('finders.index') }}">Finders</a>
     <a href="{{ route('handbook') }}">Handbook</a>
 </nav>
