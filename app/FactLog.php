@@ -65,10 +65,10 @@ final readonly class FactLog
         return $entries === [] ? null : $entries[count($entries) - 1];
     }
 
-    /** The last entry of a track: the one that can be taken back. */
+    /** The last entry of a track: the one that can be taken back. A step of the card is unticked where it was ticked. */
     public function last(Track $track): ?LoggedFact
     {
-        $own = array_values(array_filter($this->entries, static fn(LoggedFact $entry): bool => $entry->track === $track));
+        $own = array_values(array_filter($this->entries, static fn(LoggedFact $entry): bool => $entry->track === $track && Beside::ofKey($entry->key) !== Beside::Ticked));
 
         return $own === [] ? null : $own[count($own) - 1];
     }
