@@ -15,7 +15,7 @@ use MintBuckle\Core\Rulebook;
 /** A case file in, an assessment out; needs no database. Exit 0: assessed. Exit 2: not a valid case. */
 final class AssessCommand extends Command
 {
-    private const NOT_VALID = 2;
+    use SpeaksJson;
 
     protected $signature = 'buckle:assess {file? : a case file, or - for standard input} {--lines : one case per input line, one answer per output line}';
 
@@ -23,10 +23,9 @@ final class AssessCommand extends Command
 
     public function handle(Rulebook $rulebook): int
     {
-        $file = $this->argument('file') ?? '-';
-        $stream = @fopen($file === '-' ? 'php://stdin' : $file, 'rb');
-        if ($stream === false || ($file !== '-' && is_dir($file))) {
-            return $this->refuse([new Problem('(file)', "cannot be read: {$file}")]);
+        $stream = $this->openInput();
+        if ($stream === null) {
+            return self::NOT_VALID;
         }
 
         return $this->option('lines') ? $this->lines($stream, $rulebook) : $this->one((string) stream_get_contents($stream, 2 * 1_048_576), $rulebook);
@@ -57,21 +56,5 @@ final class AssessCommand extends Command
         }
 
         return self::SUCCESS;
-    }
-
-    /** @param array<string, mixed> $answer */
-    private static function json(array $answer, int $flags): string
-    {
-        return json_encode($answer, $flags | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
-    }
-
-    /** @param non-empty-list<Problem> $problems */
-    private function refuse(array $problems): int
-    {
-        foreach ($problems as $problem) {
-            fwrite(STDERR, $problem->toString() . "\n");
-        }
-
-        return self::NOT_VALID;
     }
 }

@@ -53,6 +53,7 @@ final readonly class Seat
         public ?bool $chestClip = null,
         public ?SidePod $sidePod = null,
         public ?Length $baseLength = null,
+        public ?Length $width = null,
         public ?ReplaceAfterCrash $replaceAfterCrash = null,
         public ?array $slots = null,
         public array $inserts = [],

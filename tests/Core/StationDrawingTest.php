@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\Drawing\BeltRoute;
 use MintBuckle\Core\Drawing\BuckleFront;
 use MintBuckle\Core\Drawing\CarAbove;
@@ -14,7 +15,6 @@ use MintBuckle\Core\Drawing\MovementGauge;
 use MintBuckle\Core\Drawing\SeatParts;
 use MintBuckle\Core\Drawing\SeatSide;
 use MintBuckle\Core\Practice\Practice;
-use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
@@ -201,13 +201,18 @@ final class StationDrawingTest extends TestCase
 
     public function testThreeLooseTriesOfOneDirectionAreEnough(): void
     {
-        $mm = static fn(int ...$all): array => array_map(Length::of(...), $all);
-        $loose = static fn(array $tries): bool => MovementGauge::of($tries, Practice::of(PracticeCode::Us)->movement, LengthUnit::Millimetre)->isStillLoose();
+        $mm = static fn(int ...$all): array => array_values(array_map(static fn(int $one): Length => Length::of($one), $all));
 
-        self::assertFalse($loose(['side' => $mm(40, 30), 'front' => $mm(40)]), 'three, but not of one direction');
-        self::assertTrue($loose(['side' => $mm(40, 30, 26), 'front' => []]));
-        self::assertTrue($loose(['side' => $mm(10), 'front' => $mm(10, 40, 30, 26)]));
-        self::assertFalse($loose(['side' => $mm(40, 30, 26, 25), 'front' => []]), 'the last one held');
+        self::assertFalse(self::isLoose(['side' => $mm(40, 30), 'front' => $mm(40)]), 'three, but not of one direction');
+        self::assertTrue(self::isLoose(['side' => $mm(40, 30, 26), 'front' => []]));
+        self::assertTrue(self::isLoose(['side' => $mm(10), 'front' => $mm(10, 40, 30, 26)]));
+        self::assertFalse(self::isLoose(['side' => $mm(40, 30, 26, 25), 'front' => []]), 'the last one held');
+    }
+
+    /** @param array<string, list<Length>> $tries */
+    private static function isLoose(array $tries): bool
+    {
+        return MovementGauge::of($tries, Practice::of(PracticeCode::Us)->movement, LengthUnit::Millimetre)->isStillLoose();
     }
 
     private static function field(ModePlane $plane, string $mode): ModeField

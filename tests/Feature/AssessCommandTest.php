@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\Core\SeatingTest;
 
 /** The command line as others call it: a process of its own, without a database. */
 final class AssessCommandTest extends TestCase
@@ -46,6 +47,19 @@ final class AssessCommandTest extends TestCase
         self::assertSame(['errors' => [['path' => '(file)', 'message' => 'is not JSON: syntax error']]], $answers[1]);
     }
 
+    public function testAFamilyIsSeatedWithoutADatabase(): void
+    {
+        $file = SeatingTest::file(['2L' => [], '2C' => [], '2R' => []], [SeatingTest::rider('A', 'rear_harness', 9)]);
+        [$code, $out, $err] = self::run_(['-'], $file, 'buckle:seat-plan');
+        self::assertSame([0, ''], [$code, $err]);
+        $answer = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame('2C', data_get($answer, 'plans.0.places.A'));
+        self::assertNull(data_get($answer, 'impossible', 'none'));
+
+        self::assertSame([2, '', "riders.0.keep: needs a now_at to be kept at\n"], self::run_(['-'], str_replace('"name":"A"', '"name":"A","keep":true', $file), 'buckle:seat-plan'));
+        self::assertSame(2, self::run_(['/no/such/file'], null, 'buckle:seat-plan')[0]);
+    }
+
     private static function case(string $name): string
     {
         $file = json_decode((string) file_get_contents(dirname(__DIR__) . "/Golden/cases/{$name}.json"), false, 64, JSON_THROW_ON_ERROR);
@@ -58,9 +72,9 @@ final class AssessCommandTest extends TestCase
      * @param list<string> $arguments
      * @return array{int|null, string, string}
      */
-    private static function run_(array $arguments, ?string $input): array
+    private static function run_(array $arguments, ?string $input, string $command = 'buckle:assess'): array
     {
-        $process = new Process([PHP_BINARY, 'artisan', 'buckle:assess', ...$arguments], dirname(__DIR__, 2), ['DB_PORT' => '1', 'DB_PASSWORD' => 'none'], $input);
+        $process = new Process([PHP_BINARY, 'artisan', $command, ...$arguments], dirname(__DIR__, 2), ['DB_PORT' => '1', 'DB_PASSWORD' => 'none'], $input);
         $process->run();
 
         return [$process->getExitCode(), $process->getOutput(), $process->getErrorOutput()];

@@ -6,11 +6,14 @@ namespace Tests\Published;
 
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Seating\SeatingPlanner;
+use MintBuckle\Core\Seating\SeatingReader;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,6 +25,7 @@ use Tests\Core\ChildRulesTest;
 use Tests\Core\LabelRulesTest;
 use Tests\Core\MeasureRulesTest;
 use Tests\Core\ReaderTest;
+use Tests\Core\SeatingTest;
 use Tests\Core\SecureRulesTest;
 
 /** The published JSON Schemas (draft 2020-12) against a validator from Packagist, and against reader and writer. */
@@ -149,9 +153,20 @@ final class SchemaTest extends TestCase
         return isset($schema->properties) ? [$schema, ''] : null;
     }
 
+    public function testSeatingFilesAndTheirPlansAreValid(): void
+    {
+        $file = SeatingTest::file(['2L' => [], '2C' => [], '1R' => ['airbag' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['keep' => true, 'now_at' => '2L']), SeatingTest::rider('B', 'high_back_booster', 90)], ['today' => '2026-10-10', 'middle_for' => 'youngest', 'law' => ['back_row_until_months' => 156]]);
+        self::assertSame('', self::complaint('seating', self::asObject(json_decode($file, true))));
+        foreach ([$file, SeatingTest::file([], [SeatingTest::rider('A', 'rear_harness', 9)])] as $one) {
+            self::assertSame('', self::complaint('seat-plans', self::asObject(SeatingPlanner::plan(SeatingReader::read($one, CalendarDate::of(2026, 10, 10)))->toArray())));
+        }
+        self::assertNotSame('', self::complaint('seating', self::asObject(['colour' => 'red'] + (array) json_decode($file, true))));
+    }
+
     private static function complaint(string $schema, mixed $data): string
     {
         $validator = new Validator();
+        $validator->resolver()?->registerRaw(self::schema('case'), 'urn:mint-buckle:case:1');
         $result = $validator->validate($data, self::schema($schema));
 
         return $result->isValid() ? '' : (string) $result->error()?->message() . ' at ' . implode('.', $result->error()?->data()->fullPath() ?? []);

@@ -69,6 +69,7 @@ final readonly class SeatReader
             chestClip: $node->flag('chest_clip'),
             sidePod: $node->choice('side_pod', SidePod::class),
             baseLength: $node->length('base_length'),
+            width: $node->length('width'),
             replaceAfterCrash: $node->choice('replace_after_crash', ReplaceAfterCrash::class),
             slots: self::all($node->objects('slots'), self::slot(...)),
             inserts: self::all($node->objects('inserts'), self::insert(...)) ?? [],

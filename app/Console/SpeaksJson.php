@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use MintBuckle\Core\CaseFile\Reading\Problem;
+
+/** One file in, JSON on standard output, every problem on standard error. */
+trait SpeaksJson
+{
+    private const NOT_VALID = 2;
+
+    /** @return resource|null null when it cannot be read, which was said */
+    private function openInput()
+    {
+        $file = $this->argument('file') ?? '-';
+        $stream = @fopen($file === '-' ? 'php://stdin' : $file, 'rb');
+        if ($stream === false || ($file !== '-' && is_dir($file))) {
+            $this->refuse([new Problem('(file)', "cannot be read: {$file}")]);
+
+            return null;
+        }
+
+        return $stream;
+    }
+
+    /** @param array<string, mixed> $answer */
+    private static function json(array $answer, int $flags): string
+    {
+        return json_encode($answer, $flags | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    /** @param non-empty-list<Problem> $problems */
+    private function refuse(array $problems): int
+    {
+        foreach ($problems as $problem) {
+            fwrite(STDERR, $problem->toString() . "\n");
+        }
+
+        return self::NOT_VALID;
+    }
+}

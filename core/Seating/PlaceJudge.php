@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Seating;
+
+use MintBuckle\Core\CaseFile\Belt;
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Locking\LockWay;
+use MintBuckle\Core\Rules\Child\BeltOnlyRule;
+use MintBuckle\Core\Rules\Child\BoosterAgeRule;
+use MintBuckle\Core\Rules\Child\FrontRowRule;
+use MintBuckle\Core\Rules\Child\ModeLimitsRule;
+use MintBuckle\Core\Rules\Child\ModeOfferedRule;
+use MintBuckle\Core\Rules\Child\TurnedForwardRule;
+use MintBuckle\Core\Rules\Place\AirbagRule;
+use MintBuckle\Core\Rules\Place\PlaceFacts;
+use MintBuckle\Core\Rules\Place\PositionRule;
+use MintBuckle\Core\Rules\Place\TetherAnchorRule;
+use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Rules\Secure\AnchorPlaceRule;
+use MintBuckle\Core\Rules\Secure\AnchorWeightRule;
+use MintBuckle\Core\Rules\Secure\HoldingRule;
+use MintBuckle\Core\Rules\Secure\InflatableBeltRule;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/**
+ * How one rider does at one place: the same rules as in a check, asked before anybody sits there. Three of them weigh more while a
+ * better place is free; they are asked once with nothing else free, and again with such a place beside it.
+ */
+final readonly class PlaceJudge
+{
+    private const ADVISED_BY_PLACE = [Code::PlaceAirbagForward, Code::ModeFrontRowUnder13, Code::PlaceNoTetherAnchor];
+
+    /** @param list<Rule> $rules */
+    private function __construct(private SeatingRequest $request, private array $rules) {}
+
+    public static function of(SeatingRequest $request): self
+    {
+        return new self($request, [
+            new ModeOfferedRule(), new TurnedForwardRule(), new ModeLimitsRule(), new BoosterAgeRule(), new BeltOnlyRule(), new FrontRowRule(),
+            new PositionRule(), ...array_values(array_filter(PlaceFacts::rules(), static fn(Rule $r): bool => array_intersect(array_column($r->codes(), 'value'), ['place.taken', 'place.side_facing']) !== [])),
+            new AirbagRule(), new TetherAnchorRule(),
+            new HoldingRule(), new AnchorWeightRule(), new AnchorPlaceRule(), new InflatableBeltRule(),
+        ]);
+    }
+
+    /** The mode a rider is planned with: its own, or the best that is known to fit. */
+    public function modeOf(Rider $rider): ?ModeName
+    {
+        return $rider->mode ?? (new Situation($this->request->caseOf($rider)))->fits->best();
+    }
+
+    /** @return list<PlaceOption> one a way of holding that is open to this rider */
+    public function options(Rider $rider, ModeName $mode, int $place): array
+    {
+        $options = array_map(fn(?HeldBy $way): PlaceOption => $this->option($rider, $mode, $place, $way), self::ways($rider, $mode));
+
+        return self::withoutDominated($options);
+    }
+
+    /** @return list<HeldBy|null> */
+    private static function ways(Rider $rider, ModeName $mode): array
+    {
+        return match (true) {
+            ! $mode->isHarness() => [$rider->heldBy],
+            $rider->heldBy === null || $rider->heldBy === HeldBy::Nothing => [HeldBy::Belt, HeldBy::LowerAnchors],
+            default => [$rider->heldBy],
+        };
+    }
+
+    private function option(Rider $rider, ModeName $mode, int $place, ?HeldBy $way): PlaceOption
+    {
+        $position = $this->request->vehicle->positions[$place];
+        $borrowed = $this->mayBorrow($rider, $position, $way);
+        $alone = $this->situation($rider, $mode, $position, $way, []);
+        [$findings, $unknown] = $this->judge($alone, $borrowed);
+        $breaks = array_values(array_filter($findings, self::isBroken(...)));
+        $advises = array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Advise && in_array($f->code, self::ADVISED_BY_PLACE, true)));
+        // Only what is advised while nothing else is free can weigh more once something is.
+        $besides = fn(bool $back): array => $advises === [] ? [] : array_values(array_filter(
+            $this->judge($this->situation($rider, $mode, $position, $way, [self::better($position, $back)]), $borrowed)[0],
+            static fn(Finding $f): bool => self::isBroken($f) && in_array($f->code, array_column($advises, 'code'), true),
+        ));
+
+        return new PlaceOption($place, $way, $breaks, $besides(true), $besides(false), $advises, $unknown, self::isHeldWell($alone, $position, $borrowed), $borrowed);
+    }
+
+    /** @param list<Position> $others */
+    private function situation(Rider $rider, ModeName $mode, Position $position, ?HeldBy $way, array $others): Situation
+    {
+        return new Situation($this->request->caseOf($rider, $mode, $position->name, $way, [$position, ...$others]));
+    }
+
+    /** A free place, in the back or with a tether anchor, that is not this one. */
+    private static function better(Position $not, bool $back): Position
+    {
+        $row = $back ? '2' : '1';
+
+        return new Position($row . ($not->name === "{$row}L" ? 'R' : 'L'), tetherAnchor: ! $back, airbag: false, sideFacing: false, taken: false);
+    }
+
+    /** @return array{list<Finding>, list<string>} */
+    private function judge(Situation $s, bool $borrowed): array
+    {
+        $findings = [];
+        $unknown = [];
+        foreach ($this->rules as $rule) {
+            foreach ($rule->judge($s) as $said) {
+                if ($said instanceof Question) {
+                    $unknown[] = str_replace('.positions.0.', ".positions.{$s->place?->name}.", $said->path);
+                } elseif (! $borrowed || $said->code !== Code::SecureAnchorNotThere) {
+                    $findings[] = $said;
+                }
+            }
+        }
+        if ($s->isHarness() && $s->beltHolds() && $s->locks->anyWorks() === Truth::No) {
+            $findings[] = new Finding(Code::SecureBeltUnlocked, Severity::Fix, 'Nothing can lock the belt here.', 'Use the lower anchors, or another place.', sources: [Source::common()]);
+        }
+
+        return [$findings, array_values(array_unique(array_filter($unknown, static fn(string $path): bool => ! str_starts_with($path, 'setup'))))];
+    }
+
+    private static function isBroken(Finding $finding): bool
+    {
+        return $finding->severity === Severity::Stop || $finding->severity === Severity::Fix;
+    }
+
+    /** The middle without bars of its own, where both manuals allow to take those of the sides. */
+    private function mayBorrow(Rider $rider, Position $position, ?HeldBy $way): bool
+    {
+        $sides = array_filter($this->request->vehicle->positions, static fn(Position $p): bool => $p->row() === $position->row() && ! $p->isCentre() && $p->lowerAnchors === true);
+
+        return $way === HeldBy::LowerAnchors && $position->isCentre() && $position->lowerAnchors === false && count($sides) === 2
+            && $rider->seat?->borrowAnchorsOk === true && $this->request->vehicle->borrowAnchorsOk === true;
+    }
+
+    private static function isHeldWell(Situation $s, Position $position, bool $borrowed): bool
+    {
+        if (! $s->isHarness()) {
+            return $position->belt === Belt::LapShoulder;
+        }
+        $lock = array_filter($s->locks->ways, static fn(LockWay $w): bool => $w->works === Truth::Yes && $w->way !== 'clip') !== [];
+
+        return $s->beltHolds() ? $lock : $position->lowerAnchors === true && ! $borrowed;
+    }
+
+    /**
+     * Of two ways at one place only the better is planned with, unless bars might be wanted by the place beside it.
+     *
+     * @param list<PlaceOption> $options
+     * @return list<PlaceOption>
+     */
+    private static function withoutDominated(array $options): array
+    {
+        $open = array_values(array_filter($options, static fn(PlaceOption $o): bool => $o->breaks === []));
+        if ($open === []) {
+            usort($options, static fn(PlaceOption $a, PlaceOption $b): int => count($a->breaks) <=> count($b->breaks));
+
+            return array_slice($options, 0, 1);
+        }
+        // Judged once for belt and anchors, advice depends on the place, not on the way.
+        usort($open, static fn(PlaceOption $a, PlaceOption $b): int => [count($a->unknown), ! $a->well, $a->usesAnchors()] <=> [count($b->unknown), ! $b->well, $b->usesAnchors()]);
+
+        return $open[0]->usesAnchors() ? $open : array_slice($open, 0, 1);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Seating;
+
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\Finding\Finding;
+
+/** One rider at one place, held one way: what breaks there, what only stands while nothing better is free, what it costs. */
+final readonly class PlaceOption
+{
+    /**
+     * @param int $place index of the position
+     * @param list<Finding> $breaks stop or fix, whoever sits elsewhere
+     * @param list<Finding> $whileNoBackPlace fix as soon as a back place is free; else the advise beside it
+     * @param list<Finding> $whileNoTetherPlace fix as soon as a place with a tether anchor is free
+     * @param list<Finding> $advises
+     * @param list<string> $unknown paths of facts to be looked at first
+     * @param bool $well held well: by its own anchors or a belt that locks without a clip
+     * @param bool $borrowed held by bars of the places beside it
+     */
+    public function __construct(
+        public int $place,
+        public ?HeldBy $heldBy,
+        public array $breaks,
+        public array $whileNoBackPlace,
+        public array $whileNoTetherPlace,
+        public array $advises,
+        public array $unknown,
+        public bool $well,
+        public bool $borrowed,
+    ) {}
+
+    public function usesAnchors(): bool
+    {
+        return $this->heldBy === HeldBy::LowerAnchors || $this->heldBy === HeldBy::Both;
+    }
+
+    /** @return list<string> codes that stand in the way, and those that may, depending on who sits elsewhere */
+    public function codes(): array
+    {
+        return array_values(array_unique(array_map(static fn(Finding $f): string => $f->code->value, [...$this->breaks, ...$this->whileNoBackPlace, ...$this->whileNoTetherPlace])));
+    }
+
+    /** @param list<string> $waived codes that no longer count */
+    public function without(array $waived): self
+    {
+        return new self($this->place, $this->heldBy, self::rest($this->breaks, $waived), self::rest($this->whileNoBackPlace, $waived), self::rest($this->whileNoTetherPlace, $waived), $this->advises, $this->unknown, $this->well, $this->borrowed);
+    }
+
+    /**
+     * @param list<Finding> $findings
+     * @param list<string> $waived
+     * @return list<Finding>
+     */
+    private static function rest(array $findings, array $waived): array
+    {
+        return array_values(array_filter($findings, static fn(Finding $f): bool => ! in_array($f->code->value, $waived, true)));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Seating;
+
+use MintBuckle\Core\CaseFile\HeldBy;
+
+/** One assignment that breaks no rule. */
+final readonly class SeatingPlan
+{
+    /**
+     * @param array<string, string> $places rider => place
+     * @param array<string, HeldBy|null> $heldBy rider => what is to hold its seat
+     * @param int $advise how much is only advised against
+     * @param list<string> $why
+     */
+    public function __construct(public array $places, public array $heldBy, public int $advise, public array $why) {}
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Seating;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\CaseFile\PracticeCode;
+use MintBuckle\Core\CaseFile\Reading\Consistency;
+use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\Reading\JsonText;
+use MintBuckle\Core\CaseFile\Reading\Node;
+use MintBuckle\Core\CaseFile\Reading\Problem;
+use MintBuckle\Core\CaseFile\Reading\Problems;
+use MintBuckle\Core\CaseFile\Reading\ReadsSections;
+use MintBuckle\Core\CaseFile\Reading\SceneReader;
+use MintBuckle\Core\CaseFile\Reading\SeatReader;
+use MintBuckle\Core\CaseFile\Vehicle;
+use stdClass;
+
+/** A seating file's text to a request. As strict as the case file, and of the same parts. */
+final readonly class SeatingReader
+{
+    use ReadsSections;
+
+    public const FORMAT = 'mint-buckle/seating';
+
+    public const VERSION = 1;
+
+    /**
+     * @param CalendarDate $today where the file names none
+     * @throws InvalidCase
+     */
+    public static function read(string $json, CalendarDate $today): SeatingRequest
+    {
+        return self::fromObject(JsonText::decode($json), $today);
+    }
+
+    /** @throws InvalidCase */
+    public static function fromObject(stdClass $data, CalendarDate $today): SeatingRequest
+    {
+        $problems = new Problems();
+        $node = new Node($data, '', $problems);
+        self::envelope($node);
+        $request = new SeatingRequest(
+            today: $node->date('today') ?? $today,
+            practice: $node->choice('practice', PracticeCode::class) ?? PracticeCode::Us,
+            law: SceneReader::law($node->section('law')),
+            vehicle: self::maybe($node->object('vehicle'), SceneReader::vehicle(...)) ?? new Vehicle(),
+            riders: self::all($node->objects('riders'), self::rider(...)) ?? [],
+            middleFor: $node->choice('middle_for', MiddleFor::class) ?? MiddleFor::Youngest,
+        );
+        $node->done();
+        self::check($request, $problems);
+        $problems->stopIfAny();
+
+        return $request;
+    }
+
+    private static function envelope(Node $node): void
+    {
+        foreach (['format', 'version', 'practice', 'vehicle', 'riders'] as $key) {
+            $node->require($key);
+        }
+        $format = $node->text('format');
+        if ($format !== null && $format !== self::FORMAT) {
+            $node->wrong('format', 'must be ' . self::FORMAT);
+        }
+        $node->whole('version', self::VERSION, self::VERSION);
+    }
+
+    public static function rider(Node $node): Rider
+    {
+        $rider = new Rider(
+            name: $node->required('name'),
+            child: SceneReader::child($node->section('child')),
+            seat: self::maybe($node->object('seat'), SeatReader::seat(...)),
+            mode: $node->choice('mode', ModeName::class),
+            heldBy: $node->choice('held_by', HeldBy::class),
+            nowAt: $node->text('now_at'),
+            keep: $node->flag('keep') ?? false,
+        );
+        $node->done();
+
+        return $rider;
+    }
+
+    private static function check(SeatingRequest $request, Problems $problems): void
+    {
+        $places = array_map(static fn(Position $p): string => $p->name, $request->vehicle->positions);
+        self::consistent($request, null, '', $problems);
+        if (count($request->riders) > SeatingRequest::MOST_RIDERS) {
+            $problems->add('riders', 'are more than ' . SeatingRequest::MOST_RIDERS . ': plan one car at a time');
+        }
+        $names = [];
+        foreach ($request->riders as $index => $rider) {
+            self::consistent($request, $rider, "riders.{$index}.", $problems);
+            if (isset($names[$rider->name])) {
+                $problems->add("riders.{$index}.name", "is the second {$rider->name}");
+            }
+            if ($rider->nowAt !== null && ! in_array($rider->nowAt, $places, true)) {
+                $problems->add("riders.{$index}.now_at", "the vehicle has no place {$rider->nowAt}");
+            }
+            if ($rider->keep && $rider->nowAt === null) {
+                $problems->add("riders.{$index}.keep", 'needs a now_at to be kept at');
+            }
+            $names[$rider->name] = true;
+        }
+    }
+
+    /** What the case file refuses is refused here, with the rider's path before it. */
+    private static function consistent(SeatingRequest $request, ?Rider $rider, string $prefix, Problems $problems): void
+    {
+        $own = new Problems();
+        Consistency::check($request->caseOf($rider ?? new Rider('', SceneReader::child(new Node(new stdClass(), '', $own))), positions: $rider === null ? null : []), $own);
+        try {
+            $own->stopIfAny();
+        } catch (InvalidCase $e) {
+            array_map(static fn(Problem $p) => $problems->add($prefix . $p->path, $p->message), $e->problems);
+        }
+    }
+}

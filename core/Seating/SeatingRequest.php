@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Seating;
+
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\CaseFile\Law;
+use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\CaseFile\PracticeCode;
+use MintBuckle\Core\CaseFile\Setup;
+use MintBuckle\Core\CaseFile\Vehicle;
+
+/** Everybody who is to ride, and the car. */
+final readonly class SeatingRequest
+{
+    /** The planner is exact up to these. */
+    public const MOST_RIDERS = 6;
+
+    /** @param list<Rider> $riders */
+    public function __construct(
+        public CalendarDate $today,
+        public PracticeCode $practice,
+        public Law $law,
+        public Vehicle $vehicle,
+        public array $riders,
+        public MiddleFor $middleFor = MiddleFor::Youngest,
+    ) {}
+
+    /**
+     * The case of one rider at one place.
+     *
+     * @param list<Position>|null $positions the places of the car; null: as they are
+     */
+    public function caseOf(Rider $rider, ?ModeName $mode = null, ?string $place = null, ?HeldBy $heldBy = null, ?array $positions = null): CaseFile
+    {
+        $v = $this->vehicle;
+
+        return new CaseFile(
+            today: $this->today,
+            practice: $this->practice,
+            child: $rider->child,
+            law: $this->law,
+            seat: $rider->seat,
+            vehicle: $positions === null ? $v : new Vehicle($v->modelYear, $v->beltAndAnchorsOk, $v->borrowAnchorsOk, $v->buckleTurnsOk, $v->lowerAnchorChildMax, $positions),
+            setup: new Setup(mode: $mode, position: $place, heldBy: $heldBy, anchorsBorrowed: $heldBy === HeldBy::Belt ? null : false),
+        );
+    }
+
+    /** The kerb is at the right where one drives on the right. */
+    public function kerbSide(): string
+    {
+        return match ($this->practice) {
+            PracticeCode::Us => 'R',
+            PracticeCode::Nz, PracticeCode::Au => 'L',
+        };
+    }
+}

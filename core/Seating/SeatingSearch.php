@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Seating;
+
+use MintBuckle\Core\CaseFile\Position;
+
+/**
+ * Tries every assignment, cheapest branches first, and drops a branch only when nothing below it can be among the best: exact.
+ * A cost is one number whose digits are, from the left: advice, facts unknown, the middle, moves, the way to the third row, and
+ * the places in the order of the riders, so that no two assignments cost the same.
+ */
+final class SeatingSearch
+{
+    public const MOST_PLANS = 10;
+
+    /** Weight of one, for each part of a cost. */
+    public const ADVICE = self::UNKNOWN * 256;
+
+    public const UNKNOWN = self::MIDDLE * 4;
+
+    public const MIDDLE = self::MOVE * 8;
+
+    public const MOVE = self::THIRD_ROW * 2;
+
+    private const THIRD_ROW = 9 ** SeatingRequest::MOST_RIDERS * 2;
+
+    /** @var array<int, array{int, array<int, PlaceOption>}> cost and options by rider, dearest last */
+    private array $best = [];
+
+    private int $worstKept = PHP_INT_MAX;
+
+    private readonly int $backMask;
+
+    private readonly int $tetherMask;
+
+    /** @var list<int> */
+    private readonly array $secondRowDoors;
+
+    private readonly int $thirdRow;
+
+    private readonly bool $thirdRowTaken;
+
+    /** @var list<int> by place */
+    private readonly array $rowOf;
+
+    /** @var list<list<int>> by rider and place: what it adds to its row's number */
+    private readonly array $digits;
+
+    /** @var list<array{int, list<array{int, PlaceOption, int, int}>}> rider and its options, each with cost, bit and needs; fewest options first */
+    private array $order;
+
+    /** @var list<int> the least that riders from here on will cost */
+    private array $least;
+
+    /**
+     * @param list<Position> $positions
+     * @param list<list<array{int, PlaceOption}>> $options by rider: cost and option
+     */
+    public function __construct(private readonly array $positions, array $options, private readonly RowWidths $widths, private readonly bool $widthsCount = true)
+    {
+        $mask = static function (callable $counts) use ($positions): int {
+            return (int) array_sum(array_map(static fn(int $i): int => $counts($positions[$i]) ? 1 << $i : 0, array_keys($positions)));
+        };
+        $free = static fn(Position $p): bool => $p->taken !== true && $p->sideFacing === false && $p->airbag !== true;
+        $this->backMask = $mask(static fn(Position $p): bool => $free($p) && $p->row() > 1);
+        $this->tetherMask = $mask(static fn(Position $p): bool => $free($p) && $p->tetherAnchor === true);
+        $this->thirdRow = $mask(static fn(Position $p): bool => $p->row() === 3);
+        $this->thirdRowTaken = array_filter($positions, static fn(Position $p): bool => $p->row() === 3 && $p->taken === true) !== [];
+        $this->secondRowDoors = array_values(array_filter(array_map(static fn(int $i): int => $positions[$i]->row() === 2 && ! $positions[$i]->isCentre() && $positions[$i]->taken !== true ? 1 << $i : 0, array_keys($positions))));
+        $this->rowOf = array_map(static fn(Position $p): int => $p->row(), $positions);
+        $this->digits = array_map(static fn(int $rider): array => array_map(static fn(Position $p): int => RowWidths::digit($p, $rider), $positions), array_keys($options));
+        $this->order = self::mostBoundFirst($options);
+        $least = 0;
+        $this->least = [0];
+        foreach (array_reverse($this->order) as [, $choices]) {
+            $least += $choices === [] ? 0 : $choices[0][0];
+            array_unshift($this->least, $least);
+        }
+    }
+
+    /** @return list<array<int, PlaceOption>> best first; options by rider */
+    public function best(int $most = self::MOST_PLANS): array
+    {
+        $this->place(0, 0, 0, 0, [], [1 => 0, 2 => 0, 3 => 0], $most);
+
+        return array_column($this->best, 1);
+    }
+
+    /**
+     * @param list<list<array{int, PlaceOption}>> $options
+     * @return list<array{int, list<array{int, PlaceOption, int, int}>}>
+     */
+    private static function mostBoundFirst(array $options): array
+    {
+        $order = [];
+        foreach ($options as $rider => $choices) {
+            usort($choices, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+            $order[] = [$rider, array_map(static fn(array $c): array => [$c[0], $c[1], 1 << $c[1]->place, ($c[1]->whileNoBackPlace === [] ? 0 : 1) | ($c[1]->whileNoTetherPlace === [] ? 0 : 2)], $choices)];
+        }
+        usort($order, static fn(array $a, array $b): int => count($a[1]) <=> count($b[1]));
+
+        return $order;
+    }
+
+    /**
+     * @param array<int, PlaceOption> $chosen by rider
+     * @param array<int, int> $rows who sits in each, as RowWidths tells it
+     */
+    private function place(int $depth, int $used, int $needs, int $cost, array $chosen, array $rows, int $most): void
+    {
+        if (! isset($this->order[$depth])) {
+            $this->keep($used, $needs, $cost, $chosen, $rows, $most);
+
+            return;
+        }
+        [$rider, $choices] = $this->order[$depth];
+        $ahead = $cost + $this->least[$depth + 1];
+        foreach ($choices as [$price, $option, $bit, $need]) {
+            if ($ahead + $price >= $this->worstKept) {
+                return;
+            }
+            if (($used & $bit) !== 0) {
+                continue;
+            }
+            $row = $this->rowOf[$option->place];
+            $with = $rows;
+            $with[$row] += $this->digits[$rider][$option->place];
+            if ($this->widthsCount && ! $this->widths->mayFit($row, $with[$row])) {
+                continue;
+            }
+            $chosen[$rider] = $option;
+            $this->place($depth + 1, $used | $bit, $needs | $need, $cost + $price, $chosen, $with, $most);
+        }
+    }
+
+    /**
+     * @param array<int, PlaceOption> $chosen
+     * @param array<int, int> $rows
+     */
+    private function keep(int $used, int $needs, int $cost, array $chosen, array $rows, int $most): void
+    {
+        if ((($needs & 1) !== 0 && ($this->backMask & ~$used) !== 0) || (($needs & 2) !== 0 && ($this->tetherMask & ~$used) !== 0)) {
+            return;
+        }
+        $cost += $this->thirdRowIsOpen($used) ? 0 : self::THIRD_ROW;
+        if ($cost >= $this->worstKept || $this->barsAreWantedTwice($chosen)) {
+            return;
+        }
+        foreach ($this->widthsCount ? $rows : [] as $row => $number) {
+            if ($number !== 0 && ! $this->widths->fit($row, $number)) {
+                return;
+            }
+        }
+        // The same places held another way are the same plan: the cheaper one is kept.
+        foreach ($this->best as $index => [$before, $same]) {
+            if (self::places($same) === self::places($chosen)) {
+                if ($before <= $cost) {
+                    return;
+                }
+                unset($this->best[$index]);
+            }
+        }
+        $this->best[] = [$cost, $chosen];
+        usort($this->best, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $this->best = array_slice($this->best, 0, $most);
+        $this->worstKept = count($this->best) < $most ? PHP_INT_MAX : $this->best[$most - 1][0];
+    }
+
+    /**
+     * @param array<int, PlaceOption> $chosen
+     * @return array<int, int> by rider
+     */
+    private static function places(array $chosen): array
+    {
+        return array_map(static fn(PlaceOption $o): int => $o->place, $chosen);
+    }
+
+    /** Somebody in the third row needs a door of the second that no seat bars. */
+    private function thirdRowIsOpen(int $used): bool
+    {
+        if (! $this->thirdRowTaken && ($used & $this->thirdRow) === 0) {
+            return true;
+        }
+        foreach ($this->secondRowDoors as $door) {
+            if (($used & $door) === 0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The middle borrows the inner bar of either side: no seat beside it may hang on them.
+     *
+     * @param array<int, PlaceOption> $chosen
+     */
+    private function barsAreWantedTwice(array $chosen): bool
+    {
+        foreach ($chosen as $option) {
+            if ($option->borrowed) {
+                $row = $this->positions[$option->place]->row();
+
+                return array_filter($chosen, fn(PlaceOption $o): bool => $o !== $option && $o->usesAnchors() && $this->positions[$o->place]->row() === $row) !== [];
+            }
+        }
+
+        return false;
+    }
+}
