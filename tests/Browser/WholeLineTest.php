@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -14,6 +13,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
  */
 final class WholeLineTest extends BrowserTestCase
 {
+    use WalksChecks {
+        arrive as private arriveWith;
+    }
+
     private const FOUND = [
         // station => [path, answer, ...]; answers are pressed, amounts are typed
         'label' => [['seat.label_readable', 'yes'], ['seat.registered', 'yes']],
@@ -65,11 +68,11 @@ final class WholeLineTest extends BrowserTestCase
         self::measure('side', '12', true);
         self::assertSame(['no', 'no', 'yes'], array_map(static fn($dot): ?string => $dot->getAttribute('data-within'), self::all('[data-try^="side-"]')), 'every try stays on the gauge');
         self::station('buckle');
-        self::answer(['setup.harness.slot', '2']);
+        self::press('[data-drawing="buckle"] [data-slot="2"] .reach');
         self::waitFor('[data-drawing="buckle"] .slot.in-use[data-slot="2"]');
         self::answer(['setup.harness.tightness.passes', 'yes']);
+        self::answer(['setup.harness.too_tight', 'no']);
         self::waitFor('[data-drawing="buckle"] [data-tight="true"]');
-        self::press('[data-drawing="buckle"] [data-slot="2"] .reach');
         self::answer(['setup.harness.clip', 'armpit']);
         self::waitFor('[data-drawing="buckle"] [data-clip="right"]');
         self::assertVerdict('not_finished');
@@ -154,67 +157,5 @@ final class WholeLineTest extends BrowserTestCase
             }
         }
         self::fail("{$family} is not in the yard");
-    }
-
-    private static function metric(): void
-    {
-        self::open('/');
-        self::press('.head [value="metric"]');
-        self::waitFor('.head [value="metric"].on');
-    }
-
-    private static function station(string $station): void
-    {
-        self::press(".strap a[href$='/{$station}']");
-        self::waitFor("#check[data-station='{$station}']");
-    }
-
-    /** @param array{string, string|list<string>} $fact */
-    private static function answer(array $fact): void
-    {
-        [$path, $answer] = $fact;
-        $form = ".station [data-path='{$path}']";
-        $number = $form . ' input[name="amount"]';
-        $id = self::waitFor("{$form} input[name='id']")->getAttribute('value');
-        if (is_array($answer)) {
-            array_map(static fn(string $one) => self::press("{$form} input[value='{$one}']"), $answer);
-            self::press("{$form} .keep");
-        } elseif (self::all($number) !== []) {
-            self::one($number)->clear()->sendKeys($answer);
-            self::press("{$form} .keep");
-        } else {
-            self::press("{$form} button[name='answer'][value='{$answer}']");
-        }
-        self::swapped("{$form} input[name='id']", $id);
-    }
-
-    private static function measure(string $direction, string $amount, bool $within): void
-    {
-        $tries = count(self::all("[data-try^='{$direction}-']"));
-        self::one('#try-amount')->clear()->sendKeys($amount);
-        self::press("#new-try button[value='setup.movement.{$direction}']");
-        $dot = self::waitFor("[data-try='{$direction}-" . ($tries + 1) . "']");
-        self::assertSame($within ? 'yes' : 'no', $dot->getAttribute('data-within'));
-    }
-
-    /** Waits until the answer has come back: the form has a new id for its next fact. */
-    private static function swapped(string $css, ?string $before): void
-    {
-        self::$driver->wait(10, 50)->until(
-            static fn(): bool => self::$driver->executeScript('return document.querySelector(arguments[0])?.value ?? "";', [$css]) !== $before,
-            "no answer for {$css}",
-        );
-    }
-
-    private static function assertStationMark(string $station, string $verdict): void
-    {
-        self::assertSame($verdict, self::one(".strap a[href$='/{$station}']")->getAttribute('data-verdict'), $station . ': ' . implode(' | ', array_map(static fn($e): string => $e->getText(), self::$driver->findElements(WebDriverBy::cssSelector('.finding .message, .row-fact.asked legend')))));
-    }
-
-    private static function assertVerdict(string $verdict): void
-    {
-        $words = ['good_to_ride' => 'Good to ride', 'fix_first' => 'Fix first', 'not_finished' => 'Not finished', 'do_not_use' => 'Do not use'];
-        self::waitFor(".verdict[data-verdict='{$verdict}']");
-        self::assertStringContainsString($words[$verdict], self::one('.verdict')->getText());
     }
 }

@@ -13,6 +13,7 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -25,6 +26,7 @@ use stdClass;
  * @phpstan-type Place array{name: string, belt: string, retractor: string, latch_plate: string, lower_anchors: bool, tether_anchor: bool, airbag: bool, side_facing: bool, inflatable_belt: bool, taken: bool, width: array{value: int, unit: string}}
  * @phpstan-type Rider array{name: string, mode: string, held_by: string|null, now_at: string|null, child: array{age_months: int, weight: array{value: int, unit: string}}, seat: array{standards: list<string>, lockoff: bool, tether_rear: string, tether_forward_required: bool, borrow_anchors_ok: bool, inflatable_belt_ok: bool, width: array{value: int, unit: string}}}
  */
+#[Group('slow')]
 final class SeatingOracleTest extends TestCase
 {
     private const FAMILIES = 1000;

@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+/**
+ * Hands that walk a check: a finger on a phone, a keyboard alone, or a page without scripts. A finger must hit what it aims at; keys
+ * reach their target by the tabulator only.
+ */
+trait WalksChecks
+{
+    private static Hand $hand = Hand::Mouse;
+
+    /** @param array{born?: string, weight: string, height: string, seat: string, made: string, mode: string, place: string} $child */
+    private static function arrive(string $family, array $child): int
+    {
+        self::open('/arrive');
+        self::waitFor('main.arrive');
+        self::one('#f-first_name')->sendKeys($family);
+        self::one('#f-vehicle')->sendKeys('Halven Sound');
+        self::one('#f-model_year')->sendKeys('2018');
+        self::press('[name="layout"]');
+        self::press('[name="consent"]');
+        self::$driver->executeScript('document.getElementById("f-children-0-born_on").value = arguments[0];', [$child['born'] ?? '']);
+        self::one('#f-children-0-weight')->sendKeys($child['weight']);
+        self::one('#f-children-0-height')->sendKeys($child['height']);
+        (new WebDriverSelect(self::one('#f-children-0-seat')))->selectByVisibleText($child['seat']);
+        self::one('#f-children-0-made_on')->sendKeys($child['made']);
+        self::press("[name='children[0][mode]'][value='{$child['mode']}']");
+        (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText($child['place']);
+        self::press('.actions .press');
+        self::waitFor('main.yard .notice');
+        foreach (self::all('.visit') as $card) {
+            if (str_contains($card->getText(), $family)) {
+                return (int) $card->getAttribute('data-ticket');
+            }
+        }
+        self::fail("{$family} is not in the yard");
+    }
+
+    private static function openCheck(int $ticket, string $track = 'found', string $station = 'label'): void
+    {
+        self::open('/');
+        $href = (string) self::one("[data-ticket='{$ticket}'] .check-link")->getAttribute('href');
+        self::$driver->get((string) preg_replace('~/(found|left)/\w+$~', "/{$track}/{$station}", $href));
+        self::waitFor("#check[data-station='{$station}']");
+    }
+
+    private static function metric(): void
+    {
+        self::open('/');
+        self::press('.head [value="metric"]');
+        self::waitFor('.head [value="metric"].on');
+    }
+
+    /**
+     * Answers what the slip asks next until it asks no more; what is not in the list fails.
+     *
+     * @param array<string, string|list<string>> $answers by path, a place's as place.belt; amounts as they are typed
+     * @return list<string> the paths that were asked
+     */
+    private static function answerFromTheSlip(array $answers): array
+    {
+        $asked = [];
+        while (self::all('.next form[data-path]') !== []) {
+            $path = (string) self::one('.next form[data-path]')->getAttribute('data-path');
+            $key = preg_replace('/^vehicle\.positions\.\d+\./', 'place.', $path);
+            self::assertArrayHasKey((string) $key, $answers, "the slip asks {$path}");
+            self::assertLessThan(2, count(array_keys($asked, $path, true)), "{$path} is asked again and again");
+            self::give('.next form[data-path]', $answers[$key]);
+            $asked[] = $path;
+        }
+
+        return $asked;
+    }
+
+    /** @param string|list<string> $answer */
+    private static function give(string $form, string|array $answer): void
+    {
+        $id = self::waitFor("{$form} input[name='id']")->getAttribute('value');
+        if (is_array($answer)) {
+            array_map(static fn(string $one) => self::actuate("{$form} input[value='{$one}']"), $answer);
+            self::actuate("{$form} .keep");
+        } elseif (self::all("{$form} button[name='answer'][value='{$answer}']") !== []) {
+            self::actuate("{$form} button[name='answer'][value='{$answer}']");
+        } else {
+            $field = "{$form} input[name='amount'], {$form} input[name='answer']";
+            self::one($field)->clear();
+            self::one($field)->sendKeys($answer);
+            self::actuate("{$form} .keep");
+        }
+        self::swapped("{$form} input[name='id']", $id);
+    }
+
+    /**
+     * An answer on the station itself.
+     *
+     * @param array{string, string|list<string>} $fact
+     */
+    private static function answer(array $fact): void
+    {
+        [$path, $answer] = $fact;
+        $form = ".station [data-path='{$path}']";
+        if (self::all($form) === []) {
+            self::press('.more > summary');
+            self::press(".more [data-note='{$path}']");
+            self::waitFor($form);
+        }
+        self::give($form, $answer);
+    }
+
+    /** What the finding offers to enter once it was put right. */
+    private static function putRight(string $code, string $path, string $answer): void
+    {
+        $mend = ".slip [data-code='{$code}'] .mend";
+        if (self::all("{$mend}[open]") === []) {
+            self::actuate("{$mend} > summary");
+        }
+        self::give("{$mend} [data-path='{$path}']", $answer);
+    }
+
+    private static function station(string $station): void
+    {
+        self::press(".strap a[href$='/{$station}']");
+        self::waitFor("#check[data-station='{$station}']");
+    }
+
+    private static function measure(string $direction, string $amount, bool $within): void
+    {
+        $tries = count(self::all("[data-try^='{$direction}-']"));
+        self::one('#try-amount')->clear()->sendKeys($amount);
+        self::actuate("#new-try button[value='setup.movement.{$direction}']");
+        $dot = self::waitFor("[data-try='{$direction}-" . ($tries + 1) . "']");
+        self::assertSame($within ? 'yes' : 'no', $dot->getAttribute('data-within'));
+    }
+
+    private static function actuate(string $css): void
+    {
+        match (self::$hand) {
+            Hand::Mouse => self::press($css),
+            Hand::Finger => self::tap($css),
+            Hand::Keys => self::byKeys($css),
+            Hand::NoScripts => self::one($css)->sendKeys(WebDriverKeys::ENTER),
+        };
+    }
+
+    /** Brings it into sight as a person would, and touches its middle: what lies over it is hit instead, and fails. */
+    private static function tap(string $css): void
+    {
+        $at = self::$driver->executeScript(<<<'JS'
+            const target = arguments[0];
+            target.scrollIntoView({block: 'center', behavior: 'instant'});
+            const slip = document.querySelector('.slip');
+            const covered = () => { const r = target.getBoundingClientRect(); return document.elementFromPoint(r.x + r.width / 2, r.y + r.height / 2); };
+            if (!target.contains(covered()) && slip && !slip.contains(target)) { window.scrollBy(0, 260); }
+            const r = target.getBoundingClientRect();
+            const hit = covered();
+            return [r.x + r.width / 2, r.y + r.height / 2, target.contains(hit) || hit?.closest('label')?.contains(target) || false, hit?.outerHTML.slice(0, 120) ?? 'nothing'];
+            JS, [self::one($css)]);
+        assert(is_array($at));
+        self::assertTrue($at[2], "a finger on {$css} hits {$at[3]}");
+        $tools = new ChromeDevToolsDriver(self::$driver);
+        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]]);
+        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+    }
+
+    private static function byKeys(string $css): void
+    {
+        $keyboard = self::$driver->getKeyboard();
+        for ($i = 0; $i < 200; $i++) {
+            if (self::$driver->executeScript('return document.activeElement === document.querySelector(arguments[0]);', [$css]) === true) {
+                $tag = self::$driver->switchTo()->activeElement()->getTagName();
+                $keyboard->sendKeys($tag === 'input' ? WebDriverKeys::SPACE : WebDriverKeys::ENTER);
+
+                return;
+            }
+            $keyboard->sendKeys(WebDriverKeys::TAB);
+        }
+        self::fail("the tabulator does not reach {$css}");
+    }
+
+    /** Waits until the answer has come back: the form has a new id for its next fact, or is gone. */
+    private static function swapped(string $css, ?string $before): void
+    {
+        self::$driver->wait(10, 50)->until(
+            static fn(): bool => self::$driver->executeScript('return document.readyState === "complete" && (document.querySelector(arguments[0])?.value ?? "") !== arguments[1];', [$css, $before]) === true,
+            "no answer for {$css}: " . implode(' ', array_map(static fn($e): string => $e->getText(), self::all('.problem, .trouble'))),
+        );
+    }
+
+    private static function assertStationMark(string $station, string $verdict): void
+    {
+        self::assertSame($verdict, self::one(".strap a[href$='/{$station}']")->getAttribute('data-verdict'), $station . ': ' . implode(' | ', array_map(static fn($e): string => $e->getText(), self::$driver->findElements(WebDriverBy::cssSelector('.finding .message, .row-fact.asked legend')))));
+    }
+
+    private static function assertVerdict(string $verdict): void
+    {
+        $words = ['good_to_ride' => 'Good to ride', 'fix_first' => 'Fix first', 'not_finished' => 'Not finished', 'do_not_use' => 'Do not use'];
+        self::waitFor(".verdict[data-verdict='{$verdict}']");
+        self::assertStringContainsString($words[$verdict], self::one('.verdict')->getText());
+    }
+
+    /** @return list<string|null> */
+    private static function codes(): array
+    {
+        return array_map(static fn($f): ?string => $f->getAttribute('data-code'), self::all('.slip .finding'));
+    }
+}
