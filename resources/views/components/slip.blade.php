@@ -3,6 +3,7 @@
     <div class="verdict verdict-{{ $verdict->value }}" role="status" data-verdict="{{ $verdict->value }}">
         <x-buckle-mark :state="$verdict->value" :size="64" />
         <p><strong>{{ $verdict->title() }}</strong> <span>{{ $page->tally() }}</span></p>
+        <button type="button" class="slip-handle" data-slip-handle hidden aria-label="All of the slip, or less of it"></button>
     </div>
     @if ($page->next && ! $page->signed)
         <div class="next">
