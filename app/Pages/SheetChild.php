@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\AssembleCase;
+use App\Beside;
+use App\FactLog;
 use App\Models\Check;
 use App\Models\Fact;
 use App\Track;
@@ -31,6 +33,7 @@ final readonly class SheetChild
      * @param list<array{string, string}> $dates what happens when
      * @param list<string> $everyRide
      * @param list<string> $by who worked here
+     * @param array<string, string> $declined subject of an open finding => why the family did not want it changed
      */
     private function __construct(
         public Check $check,
@@ -42,6 +45,7 @@ final readonly class SheetChild
         public array $dates,
         public array $everyRide,
         public array $by,
+        public array $declined,
     ) {}
 
     public static function of(Check $check, Units $units, Rulebook $rulebook): self
@@ -60,7 +64,29 @@ final readonly class SheetChild
             self::dates($left),
             self::everyRide($case, $units),
             array_values($check->facts->map(static fn(Fact $fact): string => $fact->author->name)->unique()->all()),
+            self::declined($check, $left),
         );
+    }
+
+    /** Why the family did not want a finding put right; null where they were not asked or agreed. */
+    public function whyDeclined(Finding $finding): ?string
+    {
+        return $this->declined[FindingCard::subject($finding)] ?? null;
+    }
+
+    /** @return array<string, string> */
+    private static function declined(Check $check, Assessment $left): array
+    {
+        $facts = FactLog::of($check, Track::Left);
+        $why = [];
+        foreach ($left->findings as $finding) {
+            $latest = $facts->latest(Beside::Declined->key(FindingCard::subject($finding)));
+            if ($latest?->value() === true) {
+                $why[FindingCard::subject($finding)] = $latest->note ?? '';
+            }
+        }
+
+        return $why;
     }
 
     private static function facts(CaseFile $case, Assessment $assessment, Units $units): string

@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Keyboard, no scripts, axe-core, targets, contrast. */
 final class AccessTest extends BrowserTestCase
 {
-    private const SCREENS = ['/', '/arrive', '/visits/1/sheet', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
+    private const SCREENS = ['/', '/arrive', '/visits/1/sheet', '/finders', '/finders/wedge?f[setup.angle][amount]=27&f[setup.angle][unit]=deg', '/finders/locking', '/handbook', 'card', 'log', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
 
     /** @return iterable<string, array{'light'|'dark', int, int}> */
     public static function themes(): iterable
@@ -42,7 +42,7 @@ final class AccessTest extends BrowserTestCase
         self::scheme('light');
         self::signIn();
         $poor = [];
-        foreach (['/', 'measure', 'label'] as $screen) {
+        foreach (self::SCREENS as $screen) {
             self::openScreen($screen);
             $poor = [...$poor, ...self::axe($screen, '{runOnly: ["color-contrast-enhanced"], rules: {"color-contrast-enhanced": {enabled: true}}}')];
         }
@@ -53,7 +53,7 @@ final class AccessTest extends BrowserTestCase
     {
         self::viewport(390, 844, true);
         self::signIn();
-        foreach (['/', '/arrive', 'label', 'measure', 'buckle', 'handover'] as $screen) {
+        foreach (self::SCREENS as $screen) {
             self::openScreen($screen);
             /** @var list<string> $small */
             $small = self::$driver->executeScript(<<<'JS'
@@ -131,6 +131,56 @@ final class AccessTest extends BrowserTestCase
         self::waitFor('#row-setup-twisted .on[value="no"]');
     }
 
+    public function testTheAngleComesFromTheGauge(): void
+    {
+        self::viewport(390, 844, true);
+        self::signIn();
+        self::openScreen('measure');
+        self::assertTrue(self::one('[data-angle-keep]')->getAttribute('disabled') !== null);
+        self::$driver->executeScript('const r = document.querySelector("[data-angle-simulated]"); r.closest("details").open = true; r.value = 38.5; r.dispatchEvent(new Event("input", {bubbles: true}));');
+        self::assertSame('38.5° from the vertical, simulated', self::one('[data-angle-now]')->getText());
+        self::press('[data-angle-keep]');
+        self::waitFor('[data-angle="38.5°"]');
+
+        // The device's own sensor: laid 20 degrees from upright.
+        self::press('[data-angle-sensor]');
+        self::$driver->executeScript('window.dispatchEvent(new DeviceOrientationEvent("deviceorientation", {beta: 70, alpha: 0, gamma: 0}));');
+        self::$driver->wait(5, 50)->until(static fn(): bool => self::one('[data-angle-now]')->getText() === '20° from the vertical');
+        self::press('[data-angle-keep]');
+        self::waitFor('[data-angle="20°"]');
+    }
+
+    public function testKeysTakeBackOpenTheCardAndShowThemselves(): void
+    {
+        self::viewport(1280, 800);
+        self::signIn();
+        self::openScreen('measure');
+        $tries = count(self::all('[data-try^="side-"]'));
+        self::one('#try-amount')->sendKeys('7');
+        self::press('#new-try button[value="setup.movement.side"]');
+        self::waitFor('[data-try="side-' . ($tries + 1) . '"]');
+        self::keys('z');
+        self::$driver->wait(5, 50)->until(static fn(): bool => count(self::all('[data-try^="side-"]')) === $tries);
+        self::keys('?');
+        self::assertStringContainsString('take the last entry back', self::waitFor('dialog[data-keys][open]')->getText());
+        self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        self::keys('c');
+        self::waitFor('#card');
+    }
+
+    public function testNothingDrawnLeadsWhileAsFoundIsRecorded(): void
+    {
+        self::viewport(1280, 800);
+        self::signIn();
+        self::openScreen('buckle');
+        self::assertNotSame([], self::all('.slot.right'), 'what was left is held against what is right');
+        $check = (string) preg_replace('~/left/.*$~', '', self::$driver->getCurrentURL());
+        foreach (['buckle', 'measure', 'secure'] as $station) {
+            self::$driver->get("{$check}/found/{$station}");
+            self::assertSame([], self::all('.station .ghost, .station .mend'), $station);
+        }
+    }
+
     public function testNothingIsDoubledByReloadOrBack(): void
     {
         self::viewport(1280, 800);
@@ -173,7 +223,12 @@ final class AccessTest extends BrowserTestCase
             return;
         }
         self::open('/');
-        self::$driver->get((string) preg_replace('~/(found|left)/label$~', "/left/{$screen}", (string) self::one("[data-ticket='3'] .check-link")->getAttribute('href')));
+        self::$driver->get((string) preg_replace('~/(found|left)/label$~', '/left/' . (in_array($screen, ['card', 'log'], true) ? 'label' : $screen), (string) self::one("[data-ticket='3'] .check-link")->getAttribute('href')));
+        if ($screen === 'card' || $screen === 'log') {
+            self::$driver->get((string) preg_replace('~/left/.*$~', $screen === 'card' ? '/card/technician' : '/log', self::$driver->getCurrentURL()));
+
+            return;
+        }
         self::waitFor("#check[data-station='{$screen}']");
     }
 

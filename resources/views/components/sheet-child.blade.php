@@ -11,7 +11,7 @@
         <h3>Before this child rides in it</h3>
         <ul>
             @foreach ($child->open as $finding)
-                <li><strong>{{ $finding->message }}</strong> {{ $finding->remedy }}</li>
+                <li><strong>{{ $finding->message }}</strong> {{ $finding->remedy }}@if ($child->whyDeclined($finding) !== null) <em>The family did not want it changed: “{{ $child->whyDeclined($finding) }}”.</em>@endif</li>
             @endforeach
             @if ($child->assessment->questions !== [])
                 <li>The check is not finished: {{ count($child->assessment->questions) }} {{ count($child->assessment->questions) === 1 ? 'thing has' : 'things have' }} not been looked at, so nothing can be promised.</li>
