@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -41,7 +42,7 @@ final class ChecksTest extends BrowserTestCase
     /** @return array<string, Walk> */
     private static function walks(): array
     {
-        $ago = static fn(string $ago): string => date('Y-m-d', strtotime("-{$ago}"));
+        $ago = static fn(string $ago): string => (new DateTimeImmutable("-{$ago}"))->format('Y-m-d');
         $harness = ['setup.harness.tightness.test' => 'pinch', 'setup.harness.tightness.passes' => 'yes', 'setup.harness.clip' => 'armpit', 'setup.harness.crotch.slot' => '1'];
 
         return [

@@ -180,7 +180,7 @@ trait WalksChecks
             };
             look();
             JS, [self::one($css)]);
-        assert(is_array($at));
+        assert(is_array($at) && is_string($at[3]));
         self::assertTrue($at[2], "a finger on {$css} hits {$at[3]}");
         $tools = new ChromeDevToolsDriver(self::$driver);
         $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $at[0], 'y' => $at[1]]]]);

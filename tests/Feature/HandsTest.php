@@ -10,6 +10,7 @@ use App\Models\Check;
 use App\Track;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** What hands do beside answering: take back, decline, put right, tick the card, look into the manual. */
 final class HandsTest extends FeatureTestCase
@@ -22,7 +23,7 @@ final class HandsTest extends FeatureTestCase
         $this->undo($check)->assertOk()->assertSee('data-code="harness.height"', false);
 
         self::assertSame($count + 1, $check->facts()->count());
-        self::assertSame(3, AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->harness->slot);
+        self::assertSame(3, self::slot($check));
         $this->get("/checks/{$check->id}/log")->assertOk()->assertSee('(taken back)');
     }
 
@@ -34,9 +35,9 @@ final class HandsTest extends FeatureTestCase
         $last = self::last($check);
         $this->undo($check, $last);
         $this->undo($check, $last)->assertOk();
-        self::assertSame(2, AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->harness->slot, 'a repeated press takes back nothing more');
+        self::assertSame(2, self::slot($check), 'a repeated press takes back nothing more');
         $this->undo($check);
-        self::assertSame(3, AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->harness->slot);
+        self::assertSame(3, self::slot($check));
     }
 
     public function testUndoOfWhatIsNoLongerTheLastIsRefused(): void
@@ -47,7 +48,7 @@ final class HandsTest extends FeatureTestCase
         $this->answer($check->fresh() ?? $check, 'setup.twisted', ['answer' => 'yes']);
 
         $this->undo($check, $seen)->assertStatus(422)->assertSee('Something was entered in the meantime. Look at it first, then undo.');
-        self::assertTrue(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->twisted);
+        self::assertTrue(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup->twisted ?? false);
     }
 
     public function testAStepOfTheCardIsNoEntryToUndo(): void
@@ -116,10 +117,10 @@ final class HandsTest extends FeatureTestCase
 
         $entry(['entry' => 'seat.history.damage add', 'name' => 'shell', 'detail' => 'crack at the left hinge'])->assertOk()->assertSee('data-code="condition.damage"', false)->assertSee('data-state="damaged"', false);
         $entry(['entry' => 'seat.history.parts_missing yes', 'name' => 'base'])->assertOk()->assertSee('data-code="condition.part_missing"', false);
-        $damage = AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat?->history->damage;
+        $damage = AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat->history->damage ?? [];
         self::assertSame(['shell: crack at the left hinge'], $damage);
         $entry(['key' => 'seat.history.damage', 'answer' => 'remove', 'name' => $damage[0]])->assertOk()->assertDontSee('data-code="condition.damage"', false);
-        self::assertSame([], AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat?->history->damage);
+        self::assertSame([], AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat->history->damage ?? null);
     }
 
     public function testAnOptionalFactIsAskedForOnce(): void
@@ -131,14 +132,21 @@ final class HandsTest extends FeatureTestCase
         $this->get("/checks/{$check->id}/left/label?note=no.such.fact")->assertOk();
     }
 
+    /** @return TestResponse<Response> */
     private function undo(Check $check, ?string $which = null): TestResponse
     {
         return $this->post("/checks/{$check->id}/undo/buckle", ['id' => Str::uuid7()->toString(), 'track' => 'left', 'undoes' => $which ?? self::last($check)], ['HX-Request' => 'true']);
     }
 
+    /** @return TestResponse<Response> */
     private function tick(Check $check, string $subject, bool $holds = true): TestResponse
     {
         return $this->post("/checks/{$check->id}/card/technician", ['id' => Str::uuid7()->toString(), 'track' => 'left', 'subject' => $subject, 'holds' => $holds ? '1' : '0'], ['HX-Request' => 'true']);
+    }
+
+    private static function slot(Check $check): ?int
+    {
+        return AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->harness->slot;
     }
 
     private static function last(Check $check): string
