@@ -10,7 +10,12 @@ use App\Http\Controllers\DeclineController;
 use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FinderController;
+use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\HandbookController;
+use App\Http\Controllers\RecallController;
+use App\Http\Controllers\RecallExportController;
+use App\Http\Controllers\RecallFeedController;
+use App\Http\Controllers\RecallImportController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\UndoController;
@@ -37,6 +42,15 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
     Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
     Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->name('visits.departure');
+
+    Route::get('/recalls', RecallController::class)->name('recalls');
+    Route::post('/recalls/imports', [RecallImportController::class, 'store'])->name('recalls.imports.store');
+    Route::get('/recalls/imports/{import}', [RecallImportController::class, 'show'])->name('recalls.imports.show');
+    Route::put('/recalls/imports/{import}', [RecallImportController::class, 'update'])->name('recalls.imports.update');
+    Route::delete('/recalls/imports/{import}', [RecallImportController::class, 'destroy'])->name('recalls.imports.destroy');
+    Route::post('/recalls/feed', [RecallFeedController::class, 'store'])->name('recalls.feed');
+    Route::get('/recalls/{list}/export.{form}', RecallExportController::class)->whereIn('form', ['csv', 'json'])->name('recalls.export');
+    Route::post('/recalls/{list}/follow-ups/{check}', [FollowUpController::class, 'update'])->name('recalls.told');
 
     Route::get('/handbook', HandbookController::class)->name('handbook');
     Route::get('/finders', [FinderController::class, 'index'])->name('finders.index');

@@ -7,7 +7,9 @@ namespace App\Actions;
 use App\FactLog;
 use App\Models\Check;
 use App\Models\Day;
+use App\Models\RecallList;
 use App\Track;
+use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\Reader;
@@ -25,7 +27,16 @@ final readonly class AssembleCase
     /** @throws InvalidCase */
     public static function of(Check $check, Track $track): CaseOfFacts
     {
-        return CaseOfFacts::on(self::begin($check->visit->day), FactLog::of($check, $track));
+        return CaseOfFacts::on(self::begin($check->visit->day), FactLog::of($check, $track), $check->visit->day->recallList);
+    }
+
+    /** The campaigns of the day's list that may concern the seat, now that it is known. */
+    public static function campaigns(stdClass $case, ?RecallList $list): void
+    {
+        if ($list !== null) {
+            $text = static fn(mixed $value): ?string => is_string($value) ? $value : null;
+            CasePath::set($case, 'recall_list.campaigns', $list->candidates($text(CasePath::get($case, 'seat.maker')), $text(CasePath::get($case, 'seat.model'))));
+        }
     }
 
     /** A case about which nothing is known but the day and its settings. */
@@ -42,7 +53,7 @@ final readonly class AssembleCase
             'law' => (object) $day->law,
             'recall_list' => $list === null ? null : (object) [
                 'dated' => $list->dated->toDateString(),
-                'campaigns' => array_map(static fn(array $campaign): stdClass => (object) $campaign, $list->campaigns),
+                'campaigns' => [],
             ],
             'child' => new stdClass(),
         ];

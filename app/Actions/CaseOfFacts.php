@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\FactLog;
 use App\LoggedFact;
+use App\Models\RecallList;
 use App\Track;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Freshness;
@@ -24,7 +25,7 @@ final readonly class CaseOfFacts
     private function __construct(public stdClass $raw, public array $stale, public CaseFile $case) {}
 
     /** @throws InvalidCase when the facts contradict the format */
-    public static function on(stdClass $case, FactLog $facts): self
+    public static function on(stdClass $case, FactLog $facts, ?RecallList $list): self
     {
         $stale = [];
         foreach ($facts->entries as $entry) {
@@ -38,6 +39,8 @@ final readonly class CaseOfFacts
                 $stale = [...$stale, ...self::staleNow($case, $entry->key)];
             }
         }
+
+        AssembleCase::campaigns($case, $list);
 
         return new self($case, $stale, Reader::fromObject($case));
     }

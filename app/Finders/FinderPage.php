@@ -166,6 +166,7 @@ final readonly class FinderPage
                 CasePath::set($case, $path, FactLog::asKept($value));
             }
         }
+        AssembleCase::campaigns($case, $this->day->recallList);
     }
 
     /** @return array<array-key, mixed> */

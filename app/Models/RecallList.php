@@ -5,24 +5,88 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\Recall\CandidateKeys;
+use stdClass;
 
 /**
- * A list of recalls with its date, in the case format's own shape.
+ * A list of recalls with its date.
  *
  * @property int $id
  * @property CarbonImmutable $dated
- * @property list<array<string, mixed>> $campaigns
+ * @property string $source
+ * @property int $size
+ * @property int|null $taken_by
  */
 final class RecallList extends Model
 {
-    protected $fillable = ['dated', 'campaigns'];
+    /** Of a seat whose maker is not known every campaign is possible: some of them say so as well as all. */
+    private const SOME = 20;
+
+    protected $fillable = ['dated', 'source', 'size', 'taken_by'];
+
+    /** @var array<string, list<stdClass>> */
+    private array $candidates = [];
+
+    /** @return HasMany<Campaign, $this> */
+    public function campaigns(): HasMany
+    {
+        return $this->hasMany(Campaign::class);
+    }
+
+    /** The list that is looked into: the latest that was taken. */
+    public static function current(): ?self
+    {
+        return self::query()->orderByDesc('dated')->orderByDesc('id')->first();
+    }
+
+    /** @return Collection<int, Campaign> some to look at: the first, or those of a maker or number */
+    public function shown(string $search, int $most): Collection
+    {
+        $query = $this->campaigns()->orderBy('id')->limit($most);
+        if ($search !== '') {
+            $ofMaker = DB::table('campaign_keys')->select('campaign_id')->where('recall_list_id', $this->id)->where('maker', CandidateKeys::maker($search));
+            $query->where(static fn(EloquentBuilder $either) => $either->where('code', $search)->orWhereIn('id', $ofMaker));
+        }
+
+        return $query->get();
+    }
+
+    /** @return HasMany<RecallFollowUp, $this> past checks whose seat this list names */
+    public function followUps(): HasMany
+    {
+        return $this->hasMany(RecallFollowUp::class);
+    }
+
+    /** @return list<stdClass> the campaigns that may concern such a seat, in the case format's shape */
+    public function candidates(?string $maker, ?string $model): array
+    {
+        return $this->candidates["{$maker}\n{$model}"] ??= $this->narrowed($maker, $model);
+    }
+
+    /** @return list<stdClass> */
+    private function narrowed(?string $maker, ?string $model): array
+    {
+        $query = Campaign::query()->where('recall_list_id', $this->id)->orderBy('id');
+        if ($maker === null) {
+            return array_values($query->limit(self::SOME)->get()->map(static fn(Campaign $c): stdClass => $c->said)->all());
+        }
+        $keys = DB::table('campaign_keys')->select('campaign_id')->where('recall_list_id', $this->id)->where('maker', CandidateKeys::maker($maker))
+            ->when($model !== null, static fn(Builder $of): Builder => $of->whereIn('beginning', CandidateKeys::ofModel((string) $model)));
+        $query->whereIn('id', $keys);
+
+        return array_values($query->get()->map(static fn(Campaign $c): stdClass => $c->said)->all());
+    }
 
     protected function casts(): array
     {
         return [
             'dated' => 'immutable_date',
-            'campaigns' => 'array',
         ];
     }
 }

@@ -25,7 +25,9 @@ pm.max_requests = 5000
 catch_workers_output = yes
 clear_env = no
 $PUSER
-php_admin_value[memory_limit] = 256M
+php_admin_value[memory_limit] = 512M
+php_admin_value[upload_max_filesize] = 64M
+php_admin_value[post_max_size] = 66M
 C
     cat > "$R/nginx.conf" <<C
 $NUSER
@@ -40,7 +42,7 @@ http {
     sendfile on; keepalive_timeout 30s; server_tokens off;
     gzip on; gzip_min_length 512; gzip_types text/css application/javascript application/json image/svg+xml;
     client_body_temp_path $R/tmp/b; proxy_temp_path $R/tmp/p; fastcgi_temp_path $R/tmp/f; uwsgi_temp_path $R/tmp/u; scgi_temp_path $R/tmp/s;
-    client_max_body_size 2m;
+    client_max_body_size 66m;
     server {
         listen 127.0.0.1:$1;
         root $ROOT/public;
@@ -76,7 +78,22 @@ case ${1:-start} in
         alive "$R/fpm.pid" || "$FPM" $allow -y "$R/fpm.conf" -d opcache.validate_timestamps=0 -d pcov.enabled=0 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16
         alive "$R/nginx.pid" || "$NGINX" -p "$R" -e "$R/nginx-error.log" -c "$R/nginx.conf" 2>> "$R/nginx-error.log"
         ;;
+    feed)
+        # A simulated recall feed, on loopback like everything else. Workers, so that a slow answer holds up nobody else's.
+        if ! alive "$R/feed.pid"; then
+            port=${FEED_PORT:-8181}
+            while taken "$port"; do port=$((port + 1)); done
+            PHP_CLI_SERVER_WORKERS=3 setsid php -d pcov.enabled=0 -S "127.0.0.1:$port" "$ROOT/app/StandIns/recall-feed.php" > "$R/feed.log" 2>&1 < /dev/null &
+            echo $! > "$R/feed.pid"
+            echo "$port" > "$R/feed.port"
+        fi
+        echo "http://127.0.0.1:$(cat "$R/feed.port")"
+        ;;
     stop)
+        if alive "$R/feed.pid"; then
+            kill -TERM -- "-$(cat "$R/feed.pid")" 2>/dev/null || kill -TERM "$(cat "$R/feed.pid")" || true
+            rm -f "$R/feed.pid"
+        fi
         for p in nginx fpm; do
             if alive "$R/$p.pid"; then
                 pid=$(cat "$R/$p.pid")

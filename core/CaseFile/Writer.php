@@ -26,6 +26,12 @@ final readonly class Writer
         return ['format' => Reader::FORMAT, 'version' => Reader::VERSION] + self::object($case);
     }
 
+    /** @return array<string, mixed> one section in the format's keys */
+    public static function section(object $section): array
+    {
+        return self::object($section);
+    }
+
     private static function value(mixed $value): mixed
     {
         return match (true) {

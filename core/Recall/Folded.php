@@ -23,6 +23,12 @@ final readonly class Folded
         return preg_match('/\A' . $regex . '\z/us', self::text($model)) === 1;
     }
 
+    /** What a pattern begins with before its first * or ?, folded. */
+    public static function beginning(string $pattern): string
+    {
+        return self::text(substr($pattern, 0, strcspn($pattern, '*?')));
+    }
+
     private static function decomposed(string $text): string
     {
         $decomposed = Normalizer::normalize($text, Normalizer::FORM_KD);

@@ -9,16 +9,21 @@ use App\Actions\SendOff;
 use App\Models\Check;
 use App\Models\Day;
 use App\Models\Family;
-use App\Models\RecallList;
+use App\Models\RecallImport;
 use App\Models\SeatModel;
 use App\Models\User;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
+use App\Recalls\ImportState;
+use App\Recalls\ReadRecallList;
+use App\Recalls\TakeRecallList;
 use App\Role;
 use App\Track;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use MintBuckle\Core\Recall\RecallIntake;
 use stdClass;
 
 /**
@@ -33,6 +38,8 @@ final class DatabaseSeeder extends Seeder
 
     /** @var array<string, User> */
     private array $people = [];
+
+    public function __construct(private readonly ReadRecallList $read, private readonly TakeRecallList $take) {}
 
     public function run(SendOff $sendOff): void
     {
@@ -73,11 +80,7 @@ final class DatabaseSeeder extends Seeder
 
     private function day(): Day
     {
-        /** @var object{days_old: int, campaigns: list<stdClass>} $list */
-        $list = DemoFile::object('recall-list');
-        $recalls = RecallList::query()->create(['dated' => $this->now->subDays($list->days_old), 'campaigns' => $list->campaigns]);
-
-        return Day::query()->create([
+        $day = Day::query()->create([
             'name' => 'Harvest market',
             'place' => 'Ferry landing, Skerrin Holm',
             'held_on' => $this->now,
@@ -85,8 +88,21 @@ final class DatabaseSeeder extends Seeder
             'crash_policy' => 'minor_crash',
             'second_signer' => true,
             'law' => ['rear_facing_until_months' => 24, 'back_row_until_months' => 156],
-            'recall_list_id' => $recalls->id,
         ]);
+        $this->recalls();
+
+        return $day;
+    }
+
+    /** By the door that every list comes in. */
+    private function recalls(): void
+    {
+        /** @var object{days_old: int, campaigns: list<stdClass>} $list */
+        $list = DemoFile::object('recall-list');
+        Storage::put('recalls/demo.json', json_encode(['format' => RecallIntake::FORMAT, 'version' => RecallIntake::VERSION, 'dated' => $this->now->subDays($list->days_old)->toDateString(), 'campaigns' => $list->campaigns], JSON_THROW_ON_ERROR));
+        $import = RecallImport::query()->create(['source' => 'the demo', 'path' => 'recalls/demo.json', 'state' => ImportState::Reading, 'begun_by' => $this->people['ines']->id]);
+        ($this->read)($import);
+        ($this->take)($import);
     }
 
     /** @param DemoFamily $family */

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Day;
+use App\Models\RecallImport;
+use App\Models\RecallList;
+use App\Pages\RecallsPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
+use Psr\Clock\ClockInterface;
+
+final readonly class RecallController
+{
+    public function __invoke(Request $request, ClockInterface $clock): View
+    {
+        $list = RecallList::current();
+        $search = $request->string('q')->trim()->toString();
+
+        return view('pages.recalls.index', ['page' => new RecallsPage(
+            $list,
+            $list === null ? null : (int) $list->dated->diffInDays($clock->now()->format('Y-m-d')),
+            Day::current(),
+            RecallImport::query()->orderByDesc('id')->limit(5)->get(),
+            $list?->shown($search, RecallsPage::SHOWN) ?? new Collection(),
+            $search,
+            $list?->followUps()->with(['check.visit.family', 'check.seatModel'])->get() ?? new Collection(),
+        )]);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\RecallImport;
+use App\Models\User;
+use App\Recalls\ImportState;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A recall list as a file from this device. */
+final class RecallFileRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user() instanceof User;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['list' => ['required', 'file', 'max:65536'], 'dated' => ['nullable', 'date_format:Y-m-d']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['list.required' => 'Choose a file: CSV or JSON.', 'list.uploaded' => 'The file did not arrive whole. It may be larger than 64 MiB.', 'list.max' => 'The file is larger than 64 MiB.', 'dated.date_format' => 'Enter the list\'s date as 2026-10-01.'];
+    }
+
+    public function toImport(): RecallImport
+    {
+        $file = $this->file('list');
+        assert($file instanceof UploadedFile);
+
+        return RecallImport::query()->create([
+            'source' => mb_substr($file->getClientOriginalName(), 0, 200),
+            'path' => (string) $file->store('recalls'),
+            'dated' => $this->input('dated'),
+            'state' => ImportState::Reading,
+            'begun_by' => $this->user()?->getAuthIdentifier(),
+        ]);
+    }
+}

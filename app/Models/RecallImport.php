@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Recalls\ImportState;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A recall list on its way in: read first, looked at, then taken whole or not at all.
+ *
+ * @property int $id
+ * @property string $source
+ * @property string $path of the file as it came, below the local disk
+ * @property CarbonImmutable|null $dated
+ * @property ImportState $state
+ * @property int|null $size how many campaigns
+ * @property list<array{path: string, message: string}> $problems
+ * @property array{new: list<string>, gone: list<string>, changed: list<string>, same: int, counts: array{int, int, int}}|null $changes
+ * @property int|null $recall_list_id
+ * @property int $begun_by
+ * @property CarbonImmutable $created_at
+ * @property CarbonImmutable $updated_at
+ */
+final class RecallImport extends Model
+{
+    protected $fillable = ['source', 'path', 'dated', 'state', 'size', 'problems', 'changes', 'recall_list_id', 'begun_by'];
+
+    protected function casts(): array
+    {
+        return [
+            'created_at' => 'immutable_datetime',
+            'updated_at' => 'immutable_datetime',
+            'dated' => 'immutable_date',
+            'state' => ImportState::class,
+            'problems' => 'array',
+            'changes' => 'array',
+        ];
+    }
+}

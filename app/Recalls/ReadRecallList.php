@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recalls;
+
+use App\Models\Campaign as Row;
+use App\Models\RecallImport;
+use App\Models\RecallList;
+use Illuminate\Support\Facades\Storage;
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\Campaign;
+use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\Reading\Problem;
+use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Recall\RecallChanges;
+use Psr\Clock\ClockInterface;
+
+/** Reads a list that came in, refuses it whole or says what it would change. Nothing is taken yet. */
+final readonly class ReadRecallList
+{
+    /** So many ids of each kind of change are kept to be shown. */
+    private const SHOWN = 50;
+
+    private const EVERY = 500;
+
+    public function __construct(private ClockInterface $clock, private Progress $progress) {}
+
+    public function __invoke(RecallImport $import): void
+    {
+        set_time_limit(0);
+        if (! in_array($import->refresh()->state, [ImportState::Fetching, ImportState::Reading], true)) {
+            return;
+        }
+        $import->update(['state' => ImportState::Reading]);
+        $after = [];
+        try {
+            $file = RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), CalendarDate::parse($this->clock->now()->format('Y-m-d')), function (Campaign $campaign, int $number) use ($import, &$after): void {
+                $after[$campaign->id] = self::digest(json_encode(Writer::section($campaign), JSON_THROW_ON_ERROR));
+                if ($number % self::EVERY === 0) {
+                    $this->progress->report($import, $number);
+                    $this->progress->stopIfCancelled($import);
+                }
+            });
+            $changes = RecallChanges::between(self::inUse(), $after);
+            $import->update([
+                'state' => ImportState::Ready,
+                'size' => $file->size,
+                'dated' => (string) $file->dated,
+                'changes' => ['new' => self::some($changes->new), 'gone' => self::some($changes->gone), 'changed' => self::some($changes->changed), 'same' => $changes->same, 'counts' => [count($changes->new), count($changes->gone), count($changes->changed)]],
+            ]);
+        } catch (InvalidCase $e) {
+            $import->update(['state' => ImportState::Refused, 'problems' => array_map(static fn(Problem $p): array => ['path' => $p->path, 'message' => $p->message], array_slice($e->problems, 0, self::SHOWN))]);
+        } catch (Cancelled) {
+            $import->update(['state' => ImportState::Cancelled]);
+        }
+    }
+
+    /** @return array<string, string> of the list in use: code => digest of what is said */
+    private static function inUse(): array
+    {
+        $list = RecallList::current();
+        $said = [];
+        foreach ($list === null ? [] : Row::query()->where('recall_list_id', $list->id)->toBase()->select('code', 'said')->cursor() as $row) {
+            // The database keeps keys in its own order; both sides are brought to the writer's.
+            $said[self::text($row, 'code')] = self::digest(self::text($row, 'said'));
+        }
+
+        return $said;
+    }
+
+    private static function text(object $row, string $column): string
+    {
+        $value = get_object_vars($row)[$column] ?? '';
+
+        return is_string($value) ? $value : '';
+    }
+
+    private static function digest(string $json): string
+    {
+        $said = (array) json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+        ksort($said);
+
+        return md5(json_encode(array_filter($said, static fn(mixed $v): bool => $v !== null && $v !== []), JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * @param list<string> $ids
+     * @return list<string>
+     */
+    private static function some(array $ids): array
+    {
+        return array_slice($ids, 0, self::SHOWN);
+    }
+}

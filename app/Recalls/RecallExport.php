@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recalls;
+
+use App\Models\Campaign;
+use App\Models\RecallList;
+use Illuminate\Support\LazyCollection;
+use MintBuckle\Core\Recall\RecallIntake;
+
+/** A list as it can be read again elsewhere: CSV per RFC 4180, or JSON by its schema; written as it is read, however long. */
+final readonly class RecallExport
+{
+    public function __construct(private RecallList $list) {}
+
+    public function csv(): void
+    {
+        $out = fopen('php://output', 'wb');
+        assert($out !== false);
+        fputcsv($out, RecallIntake::COLUMNS, ',', '"', '', "\r\n");
+        foreach ($this->campaigns() as $campaign) {
+            fputcsv($out, array_map(static fn(string $column): string => self::field($campaign->said->{$column} ?? null), RecallIntake::COLUMNS), ',', '"', '', "\r\n");
+        }
+    }
+
+    public function json(): void
+    {
+        $head = json_encode(['format' => RecallIntake::FORMAT, 'version' => RecallIntake::VERSION, 'dated' => $this->list->dated->toDateString()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
+        echo substr($head, 0, -1), ',"campaigns":[';
+        $between = "\n";
+        foreach ($this->campaigns() as $campaign) {
+            echo $between, json_encode($campaign->said, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+            $between = ",\n";
+        }
+        echo "\n]}\n";
+    }
+
+    /** @return LazyCollection<int, Campaign> */
+    private function campaigns(): LazyCollection
+    {
+        return Campaign::query()->where('recall_list_id', $this->list->id)->lazyById(2000);
+    }
+
+    private static function field(mixed $value): string
+    {
+        return is_array($value) ? implode(RecallIntake::BETWEEN_MODELS, array_filter($value, is_string(...))) : (is_string($value) ? $value : '');
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recalls;
+
+use App\Models\Day;
+use App\Models\RecallImport;
+use App\Models\RecallList;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\Campaign;
+use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Recall\CandidateKeys;
+use Psr\Clock\ClockInterface;
+
+/** Takes a list that was read: all of it in one transaction, or, cancelled, killed or refused, nothing. Then past checks are matched again. */
+final readonly class TakeRecallList
+{
+    private const AT_ONCE = 1000;
+
+    public function __construct(private ClockInterface $clock, private Progress $progress, private MatchAgain $matchAgain) {}
+
+    public function __invoke(RecallImport $import): void
+    {
+        set_time_limit(0);
+        if (! in_array($import->refresh()->state, [ImportState::Ready, ImportState::Taking], true)) {
+            return;
+        }
+        $import->update(['state' => ImportState::Taking]);
+        $this->progress->report($import, 0);
+        try {
+            $list = DB::transaction(fn(): RecallList => $this->take($import));
+        } catch (Cancelled) {
+            $import->update(['state' => ImportState::Cancelled]);
+
+            return;
+        }
+        $import->update(['state' => ImportState::Taken, 'recall_list_id' => $list->id]);
+        ($this->matchAgain)($list);
+        Storage::delete($import->path);
+    }
+
+    private function take(RecallImport $import): RecallList
+    {
+        $list = RecallList::query()->create(['dated' => $import->dated, 'source' => $import->source, 'size' => $import->size ?? 0, 'taken_by' => $import->begun_by]);
+        $next = DB::selectOne("SELECT nextval('campaigns_id_seq') AS id");
+        $id = is_object($next) && isset($next->id) && is_int($next->id) ? $next->id : 1;
+        [$rows, $keys] = [[], []];
+        RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), CalendarDate::parse($this->clock->now()->format('Y-m-d')), function (Campaign $campaign, int $number) use ($import, $list, &$id, &$rows, &$keys): void {
+            $rows[] = ['id' => $id, 'recall_list_id' => $list->id, 'code' => $campaign->id, 'said' => json_encode(Writer::section($campaign), JSON_THROW_ON_ERROR)];
+            foreach (CandidateKeys::ofCampaign($campaign) as $beginning) {
+                $keys[] = ['campaign_id' => $id, 'recall_list_id' => $list->id, 'maker' => CandidateKeys::maker($campaign->maker), 'beginning' => $beginning];
+            }
+            $id++;
+            if (count($rows) >= self::AT_ONCE) {
+                self::flush($rows, $keys);
+                $this->progress->report($import, $number);
+                $this->progress->stopIfCancelled($import);
+            }
+        });
+        self::flush($rows, $keys);
+        DB::statement("SELECT setval('campaigns_id_seq', ?)", [$id]);
+        // Never a list from after the day: its checks could not be read.
+        Day::query()->where('id', Day::current()->id)->where('held_on', '>=', $list->dated->toDateString())->update(['recall_list_id' => $list->id]);
+
+        return $list;
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     * @param list<array<string, mixed>> $keys
+     */
+    private static function flush(array &$rows, array &$keys): void
+    {
+        DB::table('campaigns')->insert($rows);
+        foreach (array_chunk($keys, self::AT_ONCE) as $some) {
+            DB::table('campaign_keys')->insert($some);
+        }
+        [$rows, $keys] = [[], []];
+    }
+}

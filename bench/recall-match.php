@@ -1,0 +1,46 @@
+<?php
+
+/**
+ * One seat against a list of 100,000 campaigns: narrowed by PostgreSQL, matched by the core; as a ratio to a select by primary key.
+ *
+ * The list is made inside a transaction of the development database and rolled back. Medians of rounds in one run.
+ */
+
+declare(strict_types=1);
+
+use App\Models\Campaign;
+use App\Models\RecallList;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\Reading\Node;
+use MintBuckle\Core\CaseFile\Reading\Problems;
+use MintBuckle\Core\CaseFile\Reading\SceneReader;
+use MintBuckle\Core\CaseFile\RecallList as CoreList;
+use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Recall\RecallAnswer;
+
+require __DIR__ . '/../vendor/autoload.php';
+require __DIR__ . '/../bin/lib/median.php';
+
+(require __DIR__ . '/../bootstrap/app.php')->make(Kernel::class)->bootstrap();
+DB::beginTransaction();
+$list = RecallList::query()->create(['dated' => '2026-01-01', 'source' => 'bench', 'size' => 100_000]);
+DB::statement("INSERT INTO campaigns (id, recall_list_id, code, said) SELECT 10000000 + n, ?, 'B-' || n, jsonb_build_object('id', 'B-' || n, 'maker', 'Maker ' || n % 200, 'models', jsonb_build_array('M' || n / 200 || '*')) FROM generate_series(1, 100000) n", [$list->id]);
+DB::statement("INSERT INTO campaign_keys (campaign_id, recall_list_id, maker, beginning) SELECT 10000000 + n, ?, 'maker' || n % 200, 'm' || n / 200 FROM generate_series(1, 100000) n", [$list->id]);
+DB::statement('ANALYZE campaigns');
+DB::statement('ANALYZE campaign_keys');
+
+$seat = new Seat(maker: 'Maker 17', model: 'M-444');
+$matched = 0;
+$match = medianMicroseconds(static function () use ($list, $seat, &$matched): void {
+    // A fresh model, so that nothing is remembered from the round before.
+    $said = (new RecallList())->forceFill(['id' => $list->id])->candidates($seat->maker, $seat->model);
+    $campaigns = array_map(static fn(stdClass $one) => SceneReader::campaign(new Node($one, '', new Problems())), $said);
+    $matched = count(RecallAnswer::of(new CoreList(CalendarDate::of(2026, 1, 1), $campaigns), $seat)->matches);
+});
+$byKey = medianMicroseconds(static fn() => Campaign::query()->find(10050000));
+DB::rollBack();
+
+printf("bench: recall_match_ms %.2f ms (%d campaigns match)\n", $match / 1000, $matched);
+printf("bench: recall_match_vs_primary_key %.1f x\n", $match / $byKey);

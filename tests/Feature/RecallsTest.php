@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\AssembleCase;
+use App\Models\Campaign;
+use App\Models\Day;
+use App\Models\RecallFollowUp;
+use App\Models\RecallImport;
+use App\Models\RecallList;
+use App\Recalls\ImportState;
+use App\Recalls\MatchAgain;
+use App\Recalls\RecallExport;
+use App\Track;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Storage;
+use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Rulebook;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class RecallsTest extends FeatureTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake();
+        config(['recalls.feed' => 'http://feed.test', 'recalls.back_off_ms' => [1, 1]]);
+    }
+
+    private const CSV = "id,maker,models,made_from,made_to,advice,defect,remedy\r\nN-1,Pellwick,PW-410|PW-4*,2020-01-01,2030-01-01,stop_use,\"it \"\"may\"\" open,\r\nsuddenly\",a new one\r\nN-2,Nobody,,,,,,\r\n";
+
+    public function testAFileIsReadLookedAtAndTaken(): void
+    {
+        $before = RecallList::current()?->id;
+        $import = $this->upload(self::CSV, now()->toDateString());
+
+        self::assertSame([ImportState::Ready, 2, []], [$import->state, $import->size, $import->problems]);
+        self::assertSame([2, 3, 0], $import->changes['counts'] ?? null);
+        self::assertSame($before, RecallList::current()?->id, 'nothing is taken yet');
+        $this->get("/recalls/imports/{$import->id}")->assertOk()->assertSee('Take this list')->assertSee('N-1, N-2');
+
+        $this->put("/recalls/imports/{$import->id}")->assertRedirect();
+        $list = RecallList::current();
+        self::assertNotNull($list);
+        self::assertNotSame($before, $list->id);
+        self::assertSame([$list->id, ImportState::Taken], [Day::current()->recall_list_id, $import->refresh()->state]);
+        self::assertSame("it \"may\" open,\r\nsuddenly", Campaign::query()->where('code', 'N-1')->sole()->text('defect'));
+        $this->get('/recalls')->assertOk()->assertSee(now()->format('j M Y'))->assertSee('Of today')->assertSee('data-campaign="N-2"', false);
+        $this->get('/recalls?q=pell-wick')->assertSee('data-campaign="N-1"', false)->assertDontSee('data-campaign="N-2"', false);
+    }
+
+    public function testPressingTwiceTakesOnce(): void
+    {
+        $import = $this->upload(self::CSV, now()->toDateString());
+        $this->put("/recalls/imports/{$import->id}");
+        $lists = RecallList::query()->count();
+        $this->put("/recalls/imports/{$import->id}")->assertRedirect();
+
+        self::assertSame($lists, RecallList::query()->count());
+    }
+
+    /** @return iterable<string, array{string, string|null, string}> file, date, what is said */
+    public static function broken(): iterable
+    {
+        yield 'a day there is not' => ["id,maker,made_from\nX-1,A,2024-02-30\n", '2026-01-01', 'line 2.made_from'];
+        yield 'a line too short, after one of two lines' => ["id,maker,defect\nX-1,A,\"two\nlines\"\nX-2,B\n", '2026-01-01', 'line 4'];
+        yield 'no date' => ["id,maker\nX-1,A\n", null, 'nobody knows how fresh'];
+        yield 'from tomorrow' => ["id,maker\nX-1,A\n", '2099-01-01', 'lies after today'];
+        yield 'twice the same' => ["id,maker\nX-1,A\nX-1,B\n", '2026-01-01', 'line 3.id'];
+        yield 'no UTF-8' => ["id,maker\nX-1,\xff\n", '2026-01-01', 'is not UTF-8 text'];
+        yield 'an empty file' => ['', '2026-01-01', 'lacks the column id'];
+        yield 'another format' => ['{"format": "mint-buckle/case"}', null, 'is no mint-buckle/recall-list'];
+        yield 'cut short' => ['{"format": "mint-buckle/recall-list", "version": 1, "dated": "2026-01-01", "campaigns": [{"id"', null, 'or was cut short'];
+        yield 'a wrong campaign' => ['{"format": "mint-buckle/recall-list", "version": 1, "dated": "2026-01-01", "campaigns": [{"id": "X", "maker": "A", "advice": "burn_it"}, 7]}', null, 'campaigns.0.advice'];
+    }
+
+    #[DataProvider('broken')]
+    public function testWhatIsBrokenIsRefusedWhole(string $content, ?string $dated, string $says): void
+    {
+        $before = [RecallList::query()->count(), Campaign::query()->count()];
+        $import = $this->upload($content, $dated);
+
+        self::assertSame(ImportState::Refused, $import->state);
+        $this->get("/recalls/imports/{$import->id}")->assertOk()->assertSee('Nothing was changed')->assertSee($says)->assertDontSee('Take this list');
+        $this->put("/recalls/imports/{$import->id}");
+        self::assertSame($before, [RecallList::query()->count(), Campaign::query()->count()]);
+    }
+
+    public function testOnlyFilesAndDates(): void
+    {
+        $this->signedIn()->post('/recalls/imports', ['dated' => 'June'])->assertSessionHasErrors(['list', 'dated']);
+    }
+
+    public function testACheckLooksOnlyAtWhatMayConcernItsSeat(): void
+    {
+        $import = $this->upload("id,maker,models\nA-1,OTTERMOOR,om 22*\nA-2,Ottermoor,OM-9*\nA-3,Ottermoor,\nA-4,Pellwick,\n", now()->toDateString());
+        $this->put("/recalls/imports/{$import->id}");
+        $case = AssembleCase::read(self::check(3)->load('visit.day.recallList'), Track::Left);
+
+        self::assertSame(['A-1', 'A-3'], array_map(static fn($c): string => $c->id, $case->recallList->campaigns ?? []));
+        self::assertSame('affected', Assessor::assess($case, Rulebook::current())->computed->recall->worst());
+        self::assertCount(4, RecallList::current()?->candidates(null, null) ?? [], 'of an unknown maker anything is possible');
+        self::assertSame([], RecallList::current()?->candidates('Quillroe', 'Q-15'));
+    }
+
+    public function testPastChecksAreMatchedAgainAndFamiliesTold(): void
+    {
+        $gone = self::check(1);
+        $gone->visit->family?->update(['contact' => '0100 555 010']);
+        $model = $gone->seatModel;
+        self::assertNotNull($model);
+        $import = $this->upload("id,maker,models,advice,defect\nZ-1,{$model->maker},{$model->model},usable_until_remedy,the label may peel\n", now()->toDateString());
+        $this->put("/recalls/imports/{$import->id}");
+
+        $page = $this->get('/recalls')->assertOk()->assertSee('data-follow-up="affected"', false)->assertSee('0100 555 010')->assertSee('Z-1: the label may peel. It may be used until it is put right: ask the maker.');
+        $page->assertSee('They were told');
+        $list = RecallList::current();
+        self::assertNotNull($list);
+        $this->post("/recalls/{$list->id}/follow-ups/{$gone->id}", ['told' => '1'])->assertRedirect();
+        self::assertNotNull(RecallFollowUp::query()->where('check_id', $gone->id)->where('recall_list_id', $list->id)->sole()->told_at);
+        app(MatchAgain::class)($list);
+        self::assertNotNull(RecallFollowUp::query()->where('check_id', $gone->id)->where('recall_list_id', $list->id)->sole()->told_at, 'matching once more forgets nothing');
+    }
+
+    public function testExportsAreReadBackUnchanged(): void
+    {
+        $list = RecallList::current();
+        self::assertNotNull($list);
+        $written = static function (callable $write): string {
+            ob_start();
+            $write();
+
+            return (string) ob_get_clean();
+        };
+        $json = $written((new RecallExport($list))->json(...));
+        $schema = json_decode((string) file_get_contents(base_path('docs/schema/recall-list.schema.json')));
+        self::assertTrue((new Validator())->validate(json_decode($json), $schema)->isValid());
+        self::assertSame([0, 0, 0], $this->upload($json, null)->changes['counts'] ?? null);
+        self::assertSame([0, 0, 0], $this->upload($written((new RecallExport($list))->csv(...)), $list->dated->toDateString())->changes['counts'] ?? null);
+        $this->get("/recalls/{$list->id}/export.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8; header=present');
+        $this->get("/recalls/{$list->id}/export.xml")->assertNotFound();
+    }
+
+    public function testTheFeedIsAskedAgainBeforeItIsGivenUp(): void
+    {
+        $good = '{"format": "mint-buckle/recall-list", "version": 1, "dated": "' . now()->toDateString() . '", "campaigns": []}';
+        Http::fakeSequence('feed.test/*')->pushStatus(500)->pushStatus(503)->push($good);
+        $this->signedIn()->post('/recalls/feed', ['behaviour' => 'broken'])->assertRedirect();
+
+        self::assertSame([ImportState::Ready, 0], [self::last()->state, self::last()->size]);
+        Http::assertSentCount(3);
+        Http::assertSent(static fn(Request $request): bool => $request->url() === 'http://feed.test/broken.json');
+    }
+
+    public function testAFeedThatNeverAnswersChangesNothing(): void
+    {
+        Http::fake(static fn() => throw new ConnectionException('timed out'));
+        $before = RecallList::current()?->id;
+        $this->signedIn()->post('/recalls/feed', ['behaviour' => 'slow'])->assertRedirect();
+
+        self::assertSame(ImportState::Refused, self::last()->state);
+        self::assertStringContainsString('did not answer in time, 3 times', self::last()->problems[0]['message']);
+        self::assertSame($before, RecallList::current()?->id);
+        $this->post('/recalls/feed', ['behaviour' => 'moody'])->assertSessionHasErrors('behaviour');
+    }
+
+    public function testACancelledListLeavesNoTrace(): void
+    {
+        $import = $this->upload(self::CSV, now()->toDateString());
+        $this->delete("/recalls/imports/{$import->id}")->assertRedirect();
+        $this->put("/recalls/imports/{$import->id}");
+
+        self::assertSame(ImportState::Cancelled, $import->refresh()->state);
+        self::assertSame(0, Campaign::query()->where('code', 'N-1')->count());
+    }
+
+    private function upload(string $content, ?string $dated): RecallImport
+    {
+        $this->signedIn()->post('/recalls/imports', ['list' => UploadedFile::fake()->createWithContent('list.csv', $content), 'dated' => $dated])->assertRedirect();
+
+        return self::last();
+    }
+
+    private static function last(): RecallImport
+    {
+        return RecallImport::query()->orderByDesc('id')->firstOrFail();
+    }
+}
