@@ -44,17 +44,31 @@ final readonly class CarAbove
 
     public static function of(Situation $s): self
     {
-        $places = array_map(static fn(Position $p): CarPlace => self::place($p, $s->place?->name), $s->case->vehicle->positions ?? []);
-        $rows = max([1, ...array_map(static fn(CarPlace $p): int => $p->position->row(), $places)]);
+        $places = self::places($s->case->vehicle->positions ?? [], $s->place?->name);
         $base = $s->seat?->baseLength?->base()->toFloat() ?? self::TYPICAL_BASE_MM;
 
         return new self(
             $places,
-            self::TOP + self::ROW * $rows + 24,
+            self::heightFor($places),
             round(max(50.0, min(86.0, $base * self::PIXELS_A_MM)), 1),
             $s->mode === null ? null : $s->isRear(),
             $places === [] ? ['The car has not been entered.'] : array_map(static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)) . ($p->inUse ? '; the seat is here.' : '.'), $places),
         );
+    }
+
+    /**
+     * @param list<Position> $positions
+     * @return list<CarPlace>
+     */
+    public static function places(array $positions, ?string $inUse = null): array
+    {
+        return array_map(static fn(Position $p): CarPlace => self::place($p, $inUse), $positions);
+    }
+
+    /** @param list<CarPlace> $places */
+    public static function heightFor(array $places): int
+    {
+        return self::TOP + self::ROW * max([1, ...array_map(static fn(CarPlace $p): int => $p->position->row(), $places)]) + 24;
     }
 
     private static function place(Position $p, ?string $inUse): CarPlace

@@ -67,6 +67,24 @@ final readonly class PlaceJudge
         return self::withoutDominated($options);
     }
 
+    /**
+     * What the rules say of a rider at a place while others have theirs.
+     *
+     * @param list<string> $taken places of the others
+     * @return array{list<Finding>, list<string>} findings, and paths of facts to be looked at
+     */
+    public function at(Rider $rider, ModeName $mode, int $place, array $taken): array
+    {
+        $own = $this->request->vehicle->positions[$place];
+        $others = array_values(array_filter($this->request->vehicle->positions, static fn(Position $p): bool => $p !== $own && ! in_array($p->name, $taken, true)));
+        [$findings, $unknown] = $this->judge($this->situation($rider, $mode, $own, $rider->heldBy, $others), $this->mayBorrow($rider, $own, $rider->heldBy));
+        if (in_array($own->name, $taken, true)) {
+            $findings[] = new Finding(Code::PlaceTaken, Severity::Fix, 'Two children have this place.', 'Move one of them.', sources: [Source::common()]);
+        }
+
+        return [$findings, $unknown];
+    }
+
     /** @return list<HeldBy|null> */
     private static function ways(Rider $rider, ModeName $mode): array
     {

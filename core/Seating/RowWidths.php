@@ -68,6 +68,26 @@ final class RowWidths
         return $this->fit[$row][$number] ??= ! $this->known || $this->runsFit($row, $this->widthsOf($row, $number));
     }
 
+    /** @return array{list<Position>, Length, Length}|null the first that are too wide side by side: places, width of the seats, width of the places */
+    public function tooWide(int $row, int $number): ?array
+    {
+        foreach ($this->fit($row, $number) ? [] : self::runs($this->widthsOf($row, $number)) as $run) {
+            if (! $this->runFits($row, $run)) {
+                $places = array_values(array_intersect_key($this->rows[$row], $run));
+
+                return [$places, self::sum(array_values($run)), self::sum(array_values(array_filter(array_map(static fn(Position $p): ?Length => $p->width, $places))))];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Length> $lengths */
+    private static function sum(array $lengths): Length
+    {
+        return array_reduce($lengths, static fn(Length $sum, Length $one): Length => $sum->plus($one), Length::of(0));
+    }
+
     /** Adding somebody narrow beside a wide seat can make room: a row is given up only when no such addition would help. */
     public function mayFit(int $row, int $number): bool
     {
@@ -112,19 +132,33 @@ final class RowWidths
     /** @param array<int, Length|null> $widths */
     private function runsFit(int $row, array $widths): bool
     {
+        foreach (self::runs($widths) as $run) {
+            if (! $this->runFits($row, $run)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param array<int, Length|null> $widths
+     * @return list<array<int, Length>> what stands side by side
+     */
+    private static function runs(array $widths): array
+    {
+        $runs = [];
         $run = [];
         foreach ([0, 1, 2, 3] as $column) {
             if (isset($widths[$column])) {
                 $run[$column] = $widths[$column];
             } elseif ($run !== []) {
-                if (! $this->runFits($row, $run)) {
-                    return false;
-                }
+                $runs[] = $run;
                 $run = [];
             }
         }
 
-        return true;
+        return $runs;
     }
 
     /** @param array<int, Length> $run neighbouring columns that are in use */

@@ -31,16 +31,7 @@ final class SeatingSearch
 
     private int $worstKept = PHP_INT_MAX;
 
-    private readonly int $backMask;
-
-    private readonly int $tetherMask;
-
-    /** @var list<int> */
-    private readonly array $secondRowDoors;
-
-    private readonly int $thirdRow;
-
-    private readonly bool $thirdRowTaken;
+    private readonly WholeCar $car;
 
     /** @var list<int> by place */
     private readonly array $rowOf;
@@ -58,17 +49,9 @@ final class SeatingSearch
      * @param list<Position> $positions
      * @param list<list<array{int, PlaceOption}>> $options by rider: cost and option
      */
-    public function __construct(private readonly array $positions, array $options, private readonly RowWidths $widths, private readonly bool $widthsCount = true)
+    public function __construct(array $positions, array $options, private readonly RowWidths $widths, private readonly bool $widthsCount = true)
     {
-        $mask = static function (callable $counts) use ($positions): int {
-            return (int) array_sum(array_map(static fn(int $i): int => $counts($positions[$i]) ? 1 << $i : 0, array_keys($positions)));
-        };
-        $free = static fn(Position $p): bool => $p->taken !== true && $p->sideFacing === false && $p->airbag !== true;
-        $this->backMask = $mask(static fn(Position $p): bool => $free($p) && $p->row() > 1);
-        $this->tetherMask = $mask(static fn(Position $p): bool => $free($p) && $p->tetherAnchor === true);
-        $this->thirdRow = $mask(static fn(Position $p): bool => $p->row() === 3);
-        $this->thirdRowTaken = array_filter($positions, static fn(Position $p): bool => $p->row() === 3 && $p->taken === true) !== [];
-        $this->secondRowDoors = array_values(array_filter(array_map(static fn(int $i): int => $positions[$i]->row() === 2 && ! $positions[$i]->isCentre() && $positions[$i]->taken !== true ? 1 << $i : 0, array_keys($positions))));
+        $this->car = WholeCar::of($positions);
         $this->rowOf = array_map(static fn(Position $p): int => $p->row(), $positions);
         $this->digits = array_map(static fn(int $rider): array => array_map(static fn(Position $p): int => RowWidths::digit($p, $rider), $positions), array_keys($options));
         $this->order = self::mostBoundFirst($options);
@@ -97,7 +80,7 @@ final class SeatingSearch
         $order = [];
         foreach ($options as $rider => $choices) {
             usort($choices, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-            $order[] = [$rider, array_map(static fn(array $c): array => [$c[0], $c[1], 1 << $c[1]->place, ($c[1]->whileNoBackPlace === [] ? 0 : 1) | ($c[1]->whileNoTetherPlace === [] ? 0 : 2)], $choices)];
+            $order[] = [$rider, array_map(static fn(array $c): array => [$c[0], $c[1], 1 << $c[1]->place, ($c[1]->whileNoBackPlace === [] ? 0 : WholeCar::NO_BACK_PLACE) | ($c[1]->whileNoTetherPlace === [] ? 0 : WholeCar::NO_TETHER_PLACE)], $choices)];
         }
         usort($order, static fn(array $a, array $b): int => count($a[1]) <=> count($b[1]));
 
@@ -141,11 +124,8 @@ final class SeatingSearch
      */
     private function keep(int $used, int $needs, int $cost, array $chosen, array $rows, int $most): void
     {
-        if ((($needs & 1) !== 0 && ($this->backMask & ~$used) !== 0) || (($needs & 2) !== 0 && ($this->tetherMask & ~$used) !== 0)) {
-            return;
-        }
-        $cost += $this->thirdRowIsOpen($used) ? 0 : self::THIRD_ROW;
-        if ($cost >= $this->worstKept || $this->barsAreWantedTwice($chosen)) {
+        $cost += $this->car->thirdRowIsOpen($used) ? 0 : self::THIRD_ROW;
+        if ($cost >= $this->worstKept || ! $this->car->allows($used, $needs, $chosen)) {
             return;
         }
         foreach ($this->widthsCount ? $rows : [] as $row => $number) {
@@ -175,38 +155,5 @@ final class SeatingSearch
     private static function places(array $chosen): array
     {
         return array_map(static fn(PlaceOption $o): int => $o->place, $chosen);
-    }
-
-    /** Somebody in the third row needs a door of the second that no seat bars. */
-    private function thirdRowIsOpen(int $used): bool
-    {
-        if (! $this->thirdRowTaken && ($used & $this->thirdRow) === 0) {
-            return true;
-        }
-        foreach ($this->secondRowDoors as $door) {
-            if (($used & $door) === 0) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * The middle borrows the inner bar of either side: no seat beside it may hang on them.
-     *
-     * @param array<int, PlaceOption> $chosen
-     */
-    private function barsAreWantedTwice(array $chosen): bool
-    {
-        foreach ($chosen as $option) {
-            if ($option->borrowed) {
-                $row = $this->positions[$option->place]->row();
-
-                return array_filter($chosen, fn(PlaceOption $o): bool => $o !== $option && $o->usesAnchors() && $this->positions[$o->place]->row() === $row) !== [];
-            }
-        }
-
-        return false;
     }
 }

@@ -44,7 +44,8 @@ return new class extends Migration {
 
     private static function move(stdClass $list): void
     {
-        foreach ((array) json_decode((string) $list->campaigns) as $said) {
+        foreach ((array) json_decode(is_string($list->campaigns) ? $list->campaigns : '[]') as $said) {
+            assert($said instanceof stdClass);
             $campaign = SceneReader::campaign(new Node($said, '', new Problems()));
             $id = DB::table('campaigns')->insertGetId(['recall_list_id' => $list->id, 'code' => $campaign->id, 'said' => json_encode($said, JSON_THROW_ON_ERROR)]);
             foreach (CandidateKeys::ofCampaign($campaign) as $beginning) {

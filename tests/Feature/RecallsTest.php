@@ -104,7 +104,7 @@ final class RecallsTest extends FeatureTestCase
         $case = AssembleCase::read(self::check(3)->load('visit.day.recallList'), Track::Left);
 
         self::assertSame(['A-1', 'A-3'], array_map(static fn($c): string => $c->id, $case->recallList->campaigns ?? []));
-        self::assertSame('affected', Assessor::assess($case, Rulebook::current())->computed->recall->worst());
+        self::assertSame('affected', Assessor::assess($case, Rulebook::current())->computed->recall?->worst());
         self::assertCount(4, RecallList::current()?->candidates(null, null) ?? [], 'of an unknown maker anything is possible');
         self::assertSame([], RecallList::current()?->candidates('Quillroe', 'Q-15'));
     }
@@ -139,7 +139,7 @@ final class RecallsTest extends FeatureTestCase
             return (string) ob_get_clean();
         };
         $json = $written((new RecallExport($list))->json(...));
-        $schema = json_decode((string) file_get_contents(base_path('docs/schema/recall-list.schema.json')));
+        $schema = (string) file_get_contents(base_path('docs/schema/recall-list.schema.json'));
         self::assertTrue((new Validator())->validate(json_decode($json), $schema)->isValid());
         self::assertSame([0, 0, 0], $this->upload($json, null)->changes['counts'] ?? null);
         self::assertSame([0, 0, 0], $this->upload($written((new RecallExport($list))->csv(...)), $list->dated->toDateString())->changes['counts'] ?? null);
