@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\CarController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\CarPlaceController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CheckController;
 use App\Http\Controllers\DeclineController;
@@ -40,6 +42,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/arrive', [VisitController::class, 'create'])->name('visits.create');
     Route::post('/visits', [VisitController::class, 'store'])->name('visits.store');
     Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
+    Route::get('/visits/{visit}/car', [CarController::class, 'show'])->name('visits.car');
+    Route::post('/visits/{visit}/car', [CarController::class, 'store'])->name('visits.seat');
+    Route::put('/visits/{visit}/car', [CarPlaceController::class, 'update'])->name('visits.layout');
+    Route::post('/visits/{visit}/car/{place}', [CarPlaceController::class, 'store'])->name('visits.place');
     Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
     Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->name('visits.departure');
 

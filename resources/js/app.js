@@ -3,6 +3,7 @@ import htmx from 'htmx.org';
 import 'idiomorph/htmx';
 import { addChild } from './add-child.js';
 import { angleGauge } from './angle-gauge.js';
+import { carPlan } from './car-plan.js';
 import { keyboard } from './keyboard.js';
 import { press } from './press.js';
 import { printing } from './printing.js';
@@ -25,6 +26,7 @@ window.htmx = htmx;
 
 addChild();
 angleGauge();
+carPlan();
 keyboard();
 press();
 printing();

@@ -41,7 +41,7 @@
         @endif
     </div>
     <p class="slip-foot">
-        <a href="{{ route('checks.card', [$page->check->id, 'technician']) }}" data-key="c">Installation card</a> · <a href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ route('checks.log', $page->check) }}">Every entry</a> · <a href="{{ route('checks.case', $page->check) }}">Case file</a>
+        <a href="{{ route('checks.card', [$page->check->id, 'technician']) }}" data-key="c">Installation card</a> · <a href="{{ route('visits.car', $page->check->visit_id) }}">Plan of the car</a> · <a href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ route('checks.log', $page->check) }}">Every entry</a> · <a href="{{ route('checks.case', $page->check) }}">Case file</a>
         <button type="button" class="plain" data-show-keys hidden>Keys <kbd>?</kbd></button>
     </p>
 </aside>

@@ -21,6 +21,7 @@
         @if ($card->visit->left_at)
             <a class="quiet" href="{{ route('visits.sheet', $card->visit) }}">Sheet</a>
         @elseif ($card->visit->bay)
+            <a class="quiet" href="{{ route('visits.car', $card->visit) }}">Plan of the car</a>
             <a class="quiet" href="{{ route('visits.sheet', $card->visit) }}">Take-home sheet</a>
         @else
             <form method="post" action="{{ route('visits.bay', $card->visit) }}">@csrf<button class="quiet">Take into a bay</button></form>

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Check;
+use App\Models\VehicleLayout;
+use App\Models\Visit;
+use App\Track;
+
+final class CarTest extends FeatureTestCase
+{
+    public function testThePlanShowsEverybodyAndAProposal(): void
+    {
+        $page = $this->signedIn()->get("/visits/{$this->visit(4)->id}/car")->assertOk();
+
+        $page->assertSee('data-rider="A"', false)->assertSee('data-rider="B"', false)->assertSee('data-proposal="0"', false);
+        $page->assertSee('Expect')->assertSee('lower anchors in two rear places.');
+    }
+
+    public function testAProposalIsAcceptedInOneTapAndMakesMeasuresStale(): void
+    {
+        $visit = $this->visit(3);
+        $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertRedirect()->assertSessionHas('status', 'A moves. What depends on the place is looked at again in the check.');
+        $check = Check::query()->findOrFail($visit->checks[0]->id);
+
+        self::assertSame('2R', $check->caseOf(Track::Left)->case->setup?->position);
+        self::assertNotSame([], $check->caseOf(Track::Left)->stale, 'what was measured elsewhere no longer counts');
+        self::assertNotSame('2R', $check->caseOf(Track::Found)->case->setup?->position);
+        $this->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertSessionHas('status', 'Everybody stays.');
+    }
+
+    public function testAPlaceTheCarLacksMovesNobody(): void
+    {
+        $visit = $this->visit(4);
+        $before = $visit->checks->map(static fn(Check $c): ?string => $c->caseOf(Track::Left)->case->setup?->position)->all();
+        $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['A' => '2C', 'B' => '1C']])->assertRedirect()->assertSessionHas('problem');
+
+        self::assertSame($before, $this->visit(4)->checks->map(static fn(Check $c): ?string => $c->caseOf(Track::Left)->case->setup?->position)->all(), 'all of them or none');
+        $this->post("/visits/{$visit->id}/car", ['places' => ['A' => 'boot']])->assertSessionHasErrors('places.A');
+    }
+
+    public function testTwoChildrenAtOnePlaceAreNamed(): void
+    {
+        $visit = $this->visit(4);
+        $at = $visit->checks[0]->caseOf(Track::Left)->case->setup?->position;
+        $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['B' => $at]]);
+
+        $this->get("/visits/{$visit->id}/car")->assertOk()->assertSee('Two children have this place.');
+    }
+
+    public function testWhatIsSeenAtAPlaceIsKnownToEveryCheck(): void
+    {
+        $visit = $this->visit(4);
+        $this->signedIn()->post("/visits/{$visit->id}/car/2L", ['field' => 'airbag', 'answer' => 'no'])->assertRedirect();
+        $this->post("/visits/{$visit->id}/car/2L", ['field' => 'width', 'amount' => '440', 'unit' => 'mm'])->assertRedirect();
+        foreach ($this->visit(4)->checks as $check) {
+            $place = array_values(array_filter($check->caseOf(Track::Left)->case->vehicle->positions ?? [], static fn($p): bool => $p->name === '2L'))[0];
+            self::assertSame([false, '440 mm'], [$place->airbag, $place->width?->show()]);
+        }
+        $this->post("/visits/{$visit->id}/car/2L", ['field' => 'width', 'amount' => 'broad', 'unit' => 'mm'])->assertSessionHas('problem');
+        $this->post("/visits/{$visit->id}/car/2L", ['field' => 'colour', 'answer' => 'red'])->assertSessionHas('problem');
+    }
+
+    public function testAnotherArrangementKeepsWhatIsKnown(): void
+    {
+        $visit = $this->visit(3);
+        $this->signedIn()->post("/visits/{$visit->id}/car/2L", ['field' => 'airbag', 'answer' => 'no']);
+        $this->put("/visits/{$visit->id}/car", ['layout' => VehicleLayout::query()->where('name', 'Seven seats, driver on the left')->sole()->id])->assertRedirect();
+        $positions = $this->visit(3)->checks[0]->caseOf(Track::Left)->case->vehicle->positions ?? [];
+
+        self::assertContains('3R', array_map(static fn($p): string => $p->name, $positions));
+        self::assertSame([false], array_values(array_map(static fn($p): ?bool => $p->airbag, array_filter($positions, static fn($p): bool => $p->name === '2L'))));
+        $this->put("/visits/{$visit->id}/car", ['layout' => VehicleLayout::query()->where('name', 'Front bench of three, driver on the left')->sole()->id])->assertSessionHas('problem');
+    }
+
+    public function testAFamilyThatLeftIsNotMoved(): void
+    {
+        $visit = $this->visit(1);
+        $this->signedIn()->get("/visits/{$visit->id}/car")->assertOk()->assertSee('This family has left.');
+        $this->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertSessionHas('problem');
+    }
+
+    public function testAPinKeepsAChildWhereItIs(): void
+    {
+        $visit = $this->visit(4);
+        $at = $visit->checks[0]->caseOf(Track::Left)->case->setup?->position;
+        $this->signedIn()->get("/visits/{$visit->id}/car?keep[]=A")->assertOk()->assertSee('Stays here: let move')->assertSee("A → {$at}");
+    }
+
+    private function visit(int $ticket): Visit
+    {
+        return Visit::query()->where('ticket', $ticket)->with('checks.visit.day.recallList')->firstOrFail();
+    }
+}
