@@ -23,7 +23,7 @@ final class CarTest extends FeatureTestCase
     {
         $visit = $this->visit(3);
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertRedirect()->assertSessionHas('status', 'A moves. What depends on the place is looked at again in the check.');
-        $check = Check::query()->findOrFail($visit->checks[0]->id);
+        $check = Check::query()->findOrFail($visit->checks->firstOrFail()->id);
 
         self::assertSame('2R', $check->caseOf(Track::Left)->case->setup?->position);
         self::assertNotSame([], $check->caseOf(Track::Left)->stale, 'what was measured elsewhere no longer counts');
@@ -44,7 +44,7 @@ final class CarTest extends FeatureTestCase
     public function testTwoChildrenAtOnePlaceAreNamed(): void
     {
         $visit = $this->visit(4);
-        $at = $visit->checks[0]->caseOf(Track::Left)->case->setup?->position;
+        $at = $visit->checks->firstOrFail()->caseOf(Track::Left)->case->setup?->position;
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['B' => $at]]);
 
         $this->get("/visits/{$visit->id}/car")->assertOk()->assertSee('Two children have this place.');
@@ -68,7 +68,7 @@ final class CarTest extends FeatureTestCase
         $visit = $this->visit(3);
         $this->signedIn()->post("/visits/{$visit->id}/car/2L", ['field' => 'airbag', 'answer' => 'no']);
         $this->put("/visits/{$visit->id}/car", ['layout' => VehicleLayout::query()->where('name', 'Seven seats, driver on the left')->sole()->id])->assertRedirect();
-        $positions = $this->visit(3)->checks[0]->caseOf(Track::Left)->case->vehicle->positions ?? [];
+        $positions = $this->visit(3)->checks->firstOrFail()->caseOf(Track::Left)->case->vehicle->positions ?? [];
 
         self::assertContains('3R', array_map(static fn($p): string => $p->name, $positions));
         self::assertSame([false], array_values(array_map(static fn($p): ?bool => $p->airbag, array_filter($positions, static fn($p): bool => $p->name === '2L'))));
@@ -85,7 +85,7 @@ final class CarTest extends FeatureTestCase
     public function testAPinKeepsAChildWhereItIs(): void
     {
         $visit = $this->visit(4);
-        $at = $visit->checks[0]->caseOf(Track::Left)->case->setup?->position;
+        $at = $visit->checks->firstOrFail()->caseOf(Track::Left)->case->setup?->position;
         $this->signedIn()->get("/visits/{$visit->id}/car?keep[]=A")->assertOk()->assertSee('Stays here: let move')->assertSee("A → {$at}");
     }
 
