@@ -42,7 +42,7 @@ final readonly class FinderPage
     /** @param array<array-key, mixed> $typed by path: answer, amount, unit, lines */
     public function __construct(public Finder $finder, public array $typed, public Units $units, public Day $day, Rulebook $rulebook, User $asking)
     {
-        $this->shelf = $finder === Finder::Modes ? SeatModel::query()->orderBy('maker')->orderBy('model')->get() : new Collection();
+        $this->shelf = $finder === Finder::Modes ? SeatModel::onTheShelf()->get() : new Collection();
         [$facts, $problems] = $this->read($asking);
         [$case, $refused] = $this->assemble($facts);
         $problems += $refused;

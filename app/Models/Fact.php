@@ -6,8 +6,11 @@ namespace App\Models;
 
 use App\Track;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use MintBuckle\Core\Shelf\ModelField;
+use MintBuckle\Core\Shelf\ModelFields;
 
 /**
  * One thing that somebody saw, measured or was told. Never changed, never deleted; a later fact of the same key counts.
@@ -39,6 +42,21 @@ final class Fact extends Model
     public function author(): BelongsTo
     {
         return $this->belongsTo(User::class, 'recorded_by');
+    }
+
+    /**
+     * What a manual was found to say at a car, of a seat of this version: rules of the model, with the page they were read from.
+     *
+     * @return Collection<int, self>
+     */
+    public static function correctionsOf(SeatModel $model): Collection
+    {
+        $paths = array_map(static fn(ModelField $f): string => "seat.{$f->path}", ModelFields::all());
+
+        return self::query()->whereIn('key', $paths)->whereNotNull('note')->whereNull('undoes')
+            ->whereNotIn('id', self::query()->select('undoes')->whereNotNull('undoes'))
+            ->whereIn('check_id', Check::query()->select('id')->where('seat_model_id', $model->id))
+            ->with('author')->orderByDesc('seq')->get()->unique('key')->values();
     }
 
     protected function casts(): array

@@ -37,7 +37,7 @@ final readonly class ArrivePage
     public static function of(array $old, Units $units): self
     {
         return new self(
-            SeatModel::query()->orderBy('maker')->orderBy('model')->get(),
+            SeatModel::onTheShelf()->get(),
             VehicleLayout::query()->orderBy('id')->get(),
             array_combine(array_column(ModeName::cases(), 'value'), array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases())),
             array_combine(self::PLACES, array_map(AskedOf::placeTitle(...), self::PLACES)),

@@ -92,7 +92,7 @@ final readonly class ModelFields
     /** @return list<ModeName> that a seat can have */
     public static function modes(): array
     {
-        return array_values(array_filter(ModeName::cases(), static fn(ModeName $m): bool => $m !== ModeName::BeltOnly));
+        return [ModeName::RearHarness, ModeName::ForwardHarness, ModeName::HighBackBooster, ModeName::BacklessBooster];
     }
 
     /** @return list<ModelField> */

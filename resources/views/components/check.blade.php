@@ -30,6 +30,9 @@
                 </div>
             </details>
         @endif
+        @if ($page->station === MintBuckle\Core\Finding\Station::Label && ! $page->signed)
+            <p class="label-tools"><a class="quiet" href="{{ route('checks.seat', $page->check->id) }}">Find the model on the shelf</a></p>
+        @endif
         <x-station-help :page="$page" :situation="$page->situation" :computed="$page->assessment->computed" />
         <x-station-steps :page="$page" />
     </section>

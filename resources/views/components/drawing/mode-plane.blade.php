@@ -28,7 +28,7 @@
         @endif
     </svg>
     <figcaption>
-        <p class="hint">The path ahead is an estimate from growth charts and starts at what was measured.</p>
+        @if ($drawing->path !== [])<p class="hint">The path ahead is an estimate from growth charts and starts at what was measured.</p>@endif
         <x-drawing-words :lines="$drawing->text" />
     </figcaption>
 </figure>

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Answers\UnreadableAnswer;
+use App\Models\Check;
+use App\Models\SeatModel;
+use App\Models\User;
+use App\Shelf\TakeModel;
+use App\Track;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final readonly class SeatController
+{
+    public function show(Request $request, Check $check): View
+    {
+        $check->load('visit.day.recallList');
+        $seat = $check->caseOf(Track::Left)->case->seat;
+        $words = $request->string('q')->trim()->toString();
+        $shelf = SeatModel::onTheShelf()->get()->filter(static fn(SeatModel $m): bool => $words === '' || str_contains(mb_strtolower($m->title()), mb_strtolower($words)));
+
+        return view('pages.checks.seat', ['check' => $check, 'seat' => $seat, 'words' => $words, 'models' => $shelf->sortBy(static fn(SeatModel $m): int => $m->maker === $seat?->maker ? 0 : 1)->values()]);
+    }
+
+    public function store(Request $request, Check $check, TakeModel $take): RedirectResponse
+    {
+        $author = $request->user();
+        assert($author instanceof User);
+        try {
+            $take($check, SeatModel::query()->findOrFail($request->integer('model')), $author);
+        } catch (UnreadableAnswer $e) {
+            return redirect()->route('checks.seat', $check)->with('problem', $e->getMessage());
+        }
+
+        return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with('status', 'Everything that the shelf knows of this model is filled in.');
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\SeatModel;
+use App\Models\User;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use MintBuckle\Core\Shelf\ModelText;
+
+/** A seat model as it was typed from its manual. */
+final class ModelRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user() instanceof User;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['kind' => ['required', Rule::in(SeatModel::KINDS)], 'typed' => ['required', 'array', 'max:200'], 'modes' => ['nullable', 'array', 'max:4'], 'before' => ['nullable', 'integer']];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach ($this->model()->problems as $path => $problem) {
+                $validator->errors()->add('typed.' . str_replace('.', '-', $path), $problem);
+            }
+        }];
+    }
+
+    public function model(): ModelText
+    {
+        $before = $this->filled('before') ? SeatModel::query()->find($this->integer('before')) : null;
+
+        return ModelText::read($this->typed(), $before?->rules);
+    }
+
+    /** @return array<string, mixed> by path; a field's name has strokes for dots, which PHP would take for something else */
+    public function typed(): array
+    {
+        $typed = [ModelText::MODES => (array) $this->input('modes', [])];
+        foreach ((array) $this->input('typed', []) as $name => $text) {
+            $typed[str_replace('-', '.', (string) $name)] = $text;
+        }
+
+        return $typed;
+    }
+
+    public function kind(): string
+    {
+        return $this->string('kind')->toString();
+    }
+
+    public function author(): User
+    {
+        $user = $this->user();
+        assert($user instanceof User);
+
+        return $user;
+    }
+}

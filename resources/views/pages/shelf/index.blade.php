@@ -1,0 +1,19 @@
+<x-layout title="Shelf" main="page">
+    <x-slot:head><x-head title="Shelf" subtitle="Seat models with their makers’ rules" /></x-slot:head>
+    <div class="page-top"><h1>Shelf</h1><a class="press" href="{{ route('shelf.create') }}">Enter a model</a></div>
+    @if (session('problems'))
+        <div class="notice problem" role="alert"><p>The file was refused whole; the shelf is as it was.</p><ul class="problems">@foreach (session('problems') as $problem)<li>{{ $problem }}</li>@endforeach</ul></div>
+    @endif
+    @if ($models->isEmpty())<p class="card-work empty">No model stands here yet. Enter one from its manual, or take a file.</p>@endif
+    <ul class="finders shelf">
+        @foreach ($models as $model)
+            <li><a class="card-work" href="{{ route('shelf.show', $model) }}" data-model="{{ $model->model }}"><strong>{{ $model->title() }}</strong> <span>{{ $model->kind }}{{ $model->version > 1 ? ", version {$model->version}" : '' }}</span></a></li>
+        @endforeach
+    </ul>
+    <section class="card-work" aria-labelledby="files">
+        <h2 id="files">Files</h2>
+        <p>JSON carries every rule; CSV those that stand in one line, and keeps the modes that a model has here.</p>
+        <form method="post" action="{{ route('shelf.import') }}" enctype="multipart/form-data" class="entry">@csrf<label class="visually-hidden" for="f-shelf">A shelf as JSON or CSV</label><input id="f-shelf" type="file" name="shelf" accept=".json,.csv">@error('shelf')<span class="problem">{{ $message }}</span>@enderror<button class="quiet">Take the file</button></form>
+        <p><a class="quiet" href="{{ route('shelf.export', 'json') }}">Export JSON</a> <a class="quiet" href="{{ route('shelf.export', 'csv') }}">Export CSV</a></p>
+    </section>
+</x-layout>
