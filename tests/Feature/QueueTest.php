@@ -26,7 +26,7 @@ final class QueueTest extends FeatureTestCase
         $receive = app(ReceiveFamily::class);
         $tickets = array_map(fn(int $i): int => $receive(Day::current(), self::arrival("Family {$i}"), $this->wren())->ticket, range(1, 3));
 
-        self::assertSame([9, 10, 11], $tickets);
+        self::assertSame([15, 16, 17], $tickets);
     }
 
     public function testAnotherDayBeginsAtOne(): void
@@ -43,8 +43,8 @@ final class QueueTest extends FeatureTestCase
         $take = app(TakeToBay::class);
         $visits = Visit::query()->whereIn('ticket', [7, 8])->orderBy('ticket')->get()->all();
 
-        self::assertSame([5, 6], array_map($take(...), $visits));
-        self::assertSame([5, 6], array_map($take(...), $visits), 'a family that has a bay keeps it');
+        self::assertSame([6, 7], array_map($take(...), $visits));
+        self::assertSame([6, 7], array_map($take(...), $visits), 'a family that has a bay keeps it');
     }
 
     public function testABayThatIsLeftIsFreeAgain(): void
@@ -77,7 +77,7 @@ final class QueueTest extends FeatureTestCase
         yield 'a track there is not' => ["INSERT INTO facts (id, check_id, track, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'lost', 'x', now(), now(), 1 FROM checks LIMIT 1", 'facts_track'];
         yield 'a fact of nobody' => ["INSERT INTO facts (id, check_id, track, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'left', 'x', now(), now(), 999 FROM checks LIMIT 1", 'facts_recorded_by_foreign'];
         yield 'a check that has facts' => ['DELETE FROM checks', 'facts'];
-        yield 'a seat model twice' => ['INSERT INTO seat_models (maker, model, kind, rules) SELECT maker, model, kind, rules FROM seat_models LIMIT 1', 'seat_models_maker_model_unique'];
+        yield 'a seat model twice' => ['INSERT INTO seat_models (maker, model, kind, rules) SELECT maker, model, kind, rules FROM seat_models LIMIT 1', 'seat_models_maker_model_version_unique'];
     }
 
     #[DataProvider('refused')]
