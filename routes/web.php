@@ -15,6 +15,7 @@ use App\Http\Controllers\FactController;
 use App\Http\Controllers\FinderController;
 use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\HandbookController;
+use App\Http\Controllers\LabelController;
 use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\RecallController;
 use App\Http\Controllers\RecallExportController;
@@ -25,6 +26,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShelfFileController;
+use App\Http\Controllers\StandInController;
 use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitsController;
 use App\Http\Controllers\VisitController;
@@ -63,6 +65,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/shelf/{model}', [ShelfController::class, 'show'])->name('shelf.show');
     Route::get('/shelf/{model}/edit', [ShelfController::class, 'edit'])->name('shelf.edit');
     Route::post('/shelf/{model}/corrections/{fact}', [CorrectionController::class, 'store'])->name('shelf.correct');
+    Route::get('/checks/{check}/label', [LabelController::class, 'show'])->name('checks.label');
+    Route::post('/checks/{check}/label', [LabelController::class, 'store'])->name('checks.label.store');
+    Route::get('/stand-ins/labels', [StandInController::class, 'labels'])->name('stand-ins.labels');
+    Route::get('/stand-ins/manual', [StandInController::class, 'manual'])->name('stand-ins.manual');
     Route::get('/checks/{check}/seat', [SeatController::class, 'show'])->name('checks.seat');
     Route::post('/checks/{check}/seat', [SeatController::class, 'store'])->name('checks.seat.store');
 

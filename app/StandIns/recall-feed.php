@@ -20,9 +20,20 @@ $send = static function (string $body, ?int $length = null): void {
     header('Content-Length: ' . ($length ?? strlen($body)));
     echo $body;
 };
+// Space before JSON is nothing; who has hung up is noticed while it is sent.
+$slowly = static function (string $body): void {
+    header('Content-Type: application/json');
+    for ($i = 0; $i < 40; $i++) {
+        echo ' ';
+        ob_get_level() > 0 && ob_flush();
+        flush();
+        usleep(500_000);
+    }
+    echo $body;
+};
 match ($path) {
     '/normal.json' => $send($list(0)),
-    '/slow.json' => sleep(20) === 0 ? $send($list(0)) : null,
+    '/slow.json' => $slowly($list(0)),
     '/stale.json' => $send($list(90)),
     '/truncated.json' => $send(substr($list(0), 0, 700)),
     '/wrong.json' => $send(str_replace('"stop_use"', '"burn_it"', $list(0))),

@@ -48,7 +48,7 @@ final readonly class ModelText
             $value === null ? self::remove($rules, $field->path) : CasePath::set($rules, $field->path, $value);
         }
 
-        return new self($rules, $problems + self::refused($rules));
+        return new self(self::copy($rules), $problems + self::refused($rules));
     }
 
     /** @return array<string, string> path => text, for every rule that can be typed */

@@ -34,6 +34,7 @@ abstract class BrowserTestCase extends TestCase
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'DB_DATABASE' => 'mintbuckle_browser', 'DB_PERSISTENT' => 'false',
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4',
             'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
+            ...static::environment(),
         ];
         (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force', '-q'], $root, $env))->mustRun();
 
@@ -47,7 +48,7 @@ abstract class BrowserTestCase extends TestCase
             null,
         );
         self::$app->disableOutput()->start();
-        self::startBrowser();
+        static::startBrowser();
         self::waitForHttp(self::$base . '/up');
     }
 
@@ -135,7 +136,7 @@ abstract class BrowserTestCase extends TestCase
         self::waitForHttp(self::$base . '/up');
     }
 
-    private static function startBrowser(): void
+    protected static function startBrowser(): void
     {
         self::$chromedriver = new Process(['chromedriver', '--port=0'], null, null, null, null);
         self::$chromedriver->start();
@@ -151,6 +152,7 @@ abstract class BrowserTestCase extends TestCase
             '--disable-sync', '--disable-quic', '--disable-dev-shm-usage', '--hide-scrollbars', '--lang=en',
             '--user-data-dir=' . self::$profile,
             ...(posix_geteuid() === 0 ? ['--no-sandbox'] : []),
+            ...static::browserArguments(),
         ]);
         $caps = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $caps->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -158,7 +160,19 @@ abstract class BrowserTestCase extends TestCase
         self::$driver->manage()->timeouts()->setScriptTimeout(30);
     }
 
-    private static function freePort(): int
+    /** @return array<string, string> what the application is told besides */
+    protected static function environment(): array
+    {
+        return [];
+    }
+
+    /** @return list<string> what the browser is told besides */
+    protected static function browserArguments(): array
+    {
+        return [];
+    }
+
+    protected static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         assert($socket !== false);
@@ -168,7 +182,7 @@ abstract class BrowserTestCase extends TestCase
         return $port;
     }
 
-    private static function waitForHttp(string $url): void
+    protected static function waitForHttp(string $url): void
     {
         for ($i = 0; $i < 200; $i++) {
             if (@file_get_contents($url) !== false) {

@@ -7,7 +7,7 @@
             @foreach ($field->kind === MintBuckle\Core\Shelf\FieldKind::YesNo ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}" @selected(old('typed.' . str_replace('.', '-', $field->path), $typed[$field->path] ?? '') === $choice)>{{ str_replace('_', ' ', $choice) }}</option>@endforeach
         </select>
     @else
-        <input id="m-{{ str_replace('.', '-', $field->path) }}" name="typed[{{ str_replace('.', '-', $field->path) }}]" value="{{ old('typed.' . str_replace('.', '-', $field->path), $typed[$field->path] ?? '') }}" autocomplete="off" @if ($field->kind->hint()) placeholder="{{ strtok($field->kind->hint(), '.;') }}" @endif @error('typed.' . str_replace('.', '-', $field->path)) aria-invalid="true" @enderror>
+        <input id="m-{{ str_replace('.', '-', $field->path) }}" name="typed[{{ str_replace('.', '-', $field->path) }}]" value="{{ old('typed.' . str_replace('.', '-', $field->path), $typed[$field->path] ?? '') }}" autocomplete="off" @if ($field->kind->hint()) placeholder="{{ explode('. ', explode(';', $field->kind->hint())[0])[0] }}" @endif @error('typed.' . str_replace('.', '-', $field->path)) aria-invalid="true" @enderror>
     @endif
     @error('typed.' . str_replace('.', '-', $field->path))<p class="problem">{{ $message }}</p>@enderror
 </div>

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Label;
+
+use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\Reading\JsonText;
+use MintBuckle\Core\CaseFile\Reading\Node;
+use MintBuckle\Core\CaseFile\Reading\Problems;
+use MintBuckle\Core\CaseFile\Reading\SeatReader;
+use stdClass;
+
+/**
+ * What a code on a seat's label says. The open form is JSON; any other code is only a text, which may be a serial or a model number:
+ * whoever reads it says which. Nothing is taken unseen.
+ */
+final readonly class LabelCode
+{
+    public const FORMAT = 'mint-buckle/label';
+
+    public const VERSION = 1;
+
+    /** What a label tells of one seat, by the keys of the case format's seat section. */
+    public const KEYS = ['maker', 'model', 'name', 'serial', 'made_on', 'use_until'];
+
+    private const MOST_TEXT = 120;
+
+    /**
+     * @param array<string, string> $facts what the label tells; empty for a plain code
+     * @param string|null $text of a plain code
+     * @param string|null $problem why nothing could be read
+     */
+    private function __construct(public array $facts, public ?string $text, public ?string $problem) {}
+
+    public static function read(string $code): self
+    {
+        $code = trim($code);
+        if (! str_starts_with($code, '{')) {
+            return $code === '' || mb_strlen($code) > self::MOST_TEXT || preg_match('/[\x00-\x1f]/', $code) === 1
+                ? new self([], null, 'This code holds nothing that belongs on a seat\'s label.')
+                : new self([], $code, null);
+        }
+        try {
+            return self::label(JsonText::decode($code));
+        } catch (InvalidCase $e) {
+            return new self([], null, 'The code is a label\'s, but ' . lcfirst($e->problems[0]->path) . ' ' . $e->problems[0]->message . '.');
+        }
+    }
+
+    /** @param array<string, string> $facts by KEYS */
+    public static function write(array $facts): string
+    {
+        return json_encode(['format' => self::FORMAT, 'version' => self::VERSION] + array_intersect_key($facts, array_flip(self::KEYS)), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+    }
+
+    /** @throws InvalidCase */
+    private static function label(stdClass $label): self
+    {
+        if (($label->format ?? null) !== self::FORMAT || ($label->version ?? null) !== self::VERSION) {
+            return new self([], null, 'The code is not that of a seat\'s label.');
+        }
+        $facts = array_filter(array_intersect_key(get_object_vars($label), array_flip(self::KEYS)), is_string(...));
+        $problems = new Problems();
+        SeatReader::seat(new Node((object) $facts, '', $problems));
+        $problems->stopIfAny();
+
+        return new self($facts, null, $facts === [] ? 'The label\'s code is empty.' : null);
+    }
+}
