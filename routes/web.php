@@ -32,6 +32,7 @@ use App\Http\Controllers\UnitsController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\WalkInController;
 use App\Http\Controllers\YardController;
+use App\Http\Middleware\LeavesSessionAlone;
 use App\Models\Day;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\Route;
@@ -59,7 +60,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
     Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.create');
     Route::post('/shelf', [ShelfController::class, 'store'])->name('shelf.store');
-    Route::post('/shelf/drawing', ModelDrawingController::class)->name('shelf.drawing');
+    Route::post('/shelf/drawing', ModelDrawingController::class)->middleware(LeavesSessionAlone::class)->name('shelf.drawing');
     Route::post('/shelf/file', [ShelfFileController::class, 'store'])->name('shelf.import');
     Route::get('/shelf/shelf.{form}', [ShelfFileController::class, 'show'])->whereIn('form', ['csv', 'json'])->name('shelf.export');
     Route::get('/shelf/{model}', [ShelfController::class, 'show'])->name('shelf.show');
@@ -74,16 +75,16 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/recalls', RecallController::class)->name('recalls');
     Route::post('/recalls/imports', [RecallImportController::class, 'store'])->name('recalls.imports.store');
-    Route::get('/recalls/imports/{import}', [RecallImportController::class, 'show'])->name('recalls.imports.show');
+    Route::get('/recalls/imports/{import}', [RecallImportController::class, 'show'])->middleware(LeavesSessionAlone::class)->name('recalls.imports.show');
     Route::put('/recalls/imports/{import}', [RecallImportController::class, 'update'])->name('recalls.imports.update');
     Route::delete('/recalls/imports/{import}', [RecallImportController::class, 'destroy'])->name('recalls.imports.destroy');
     Route::post('/recalls/feed', [RecallFeedController::class, 'store'])->name('recalls.feed');
     Route::get('/recalls/{list}/export.{form}', RecallExportController::class)->whereIn('form', ['csv', 'json'])->name('recalls.export');
     Route::post('/recalls/{list}/follow-ups/{check}', [FollowUpController::class, 'update'])->name('recalls.told');
 
-    Route::get('/handbook', HandbookController::class)->name('handbook');
+    Route::get('/handbook', HandbookController::class)->middleware(LeavesSessionAlone::class)->name('handbook');
     Route::get('/finders', [FinderController::class, 'index'])->name('finders.index');
-    Route::get('/finders/{finder}', [FinderController::class, 'show'])->name('finders.show');
+    Route::get('/finders/{finder}', [FinderController::class, 'show'])->middleware(LeavesSessionAlone::class)->name('finders.show');
     Route::post('/finders/{finder}/check', [WalkInController::class, 'store'])->name('finders.check');
 
     // What bin/bench answer compares with: one query, one line of Blade.

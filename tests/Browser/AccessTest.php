@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Keyboard, no scripts, axe-core, targets, contrast. */
 final class AccessTest extends BrowserTestCase
 {
-    private const SCREENS = ['/', '/arrive', '/visits/1/sheet', '/finders', '/finders/wedge?f[setup.angle][amount]=27&f[setup.angle][unit]=deg', '/finders/locking', '/handbook', 'card', 'log', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
+    private const SCREENS = ['/', '/arrive', '/visits/1/sheet', '/finders', '/finders/wedge?f[setup.angle][amount]=27&f[setup.angle][unit]=deg', '/finders/locking', '/handbook', '/recalls', '/shelf', '/shelf/1', '/shelf/1/edit', '/visits/9/car', '/stand-ins/labels', '/stand-ins/manual', 'card', 'log', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
 
     /** @return iterable<string, array{'light'|'dark', int, int}> */
     public static function themes(): iterable

@@ -118,6 +118,25 @@ final class ShelfRecallsCarTest extends BrowserTestCase
         self::assertStringContainsString('PW-88-0001', self::one('.log')->getText());
     }
 
+    public function testALabelIsReadFromAPicture(): void
+    {
+        self::viewport(1280, 800);
+        self::signIn();
+        self::open('/stand-ins/labels');
+        $picture = sys_get_temp_dir() . '/mint-buckle-label-' . getmypid() . '.png';
+        self::waitFor('[data-label="HQ-61"] [data-qr] svg')->takeElementScreenshot($picture);
+        self::open('/checks/' . self::checkOf(8) . '/label');
+        self::waitFor('[data-label-scan]:not([hidden]) #picture')->sendKeys($picture);
+        self::assertSame('HQ-61', self::waitFor('[data-read="model"] dd')->getText());
+
+        // A picture without a code says so, and the way by hand stays open.
+        self::$driver->takeScreenshot($picture);
+        self::open('/checks/' . self::checkOf(8) . '/label');
+        self::waitFor('#picture')->sendKeys($picture);
+        self::$driver->wait(10, 100)->until(static fn(): bool => str_contains(self::one('[data-scan-status]')->getText(), 'No code was found'));
+        unlink($picture);
+    }
+
     /** @return iterable<string, array{string, string, string}> behaviour, state, words */
     public static function moods(): iterable
     {

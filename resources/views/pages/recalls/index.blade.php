@@ -64,7 +64,7 @@
         <section class="card-work" aria-labelledby="campaigns-title">
             <h2 id="campaigns-title">Campaigns</h2>
             <form method="get" role="search" class="entry search"><label class="visually-hidden" for="q">Maker or number</label><input id="q" type="search" name="q" value="{{ $page->search }}" placeholder="maker, or a campaign’s number"><button class="keep">Look</button></form>
-            <div class="scroll" tabindex="0" role="region" aria-labelledby="campaigns-title"><table>
+            <div class="scroll" tabindex="0" role="region" aria-label="Table of campaigns"><table>
                 <thead><tr><th scope="col">Number</th><th scope="col">Maker and models</th><th scope="col">Made</th><th scope="col">What</th></tr></thead>
                 <tbody>
                     @forelse ($page->campaigns as $campaign)

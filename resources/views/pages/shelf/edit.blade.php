@@ -2,7 +2,7 @@
     <x-slot:head><x-head title="Shelf" :subtitle="$page->model?->title() ?? 'A new model'" /></x-slot:head>
     <div class="page-top"><h1>{{ $page->model ? 'Change a rule' : 'Enter a model' }}</h1><p>From its manual, as far as it speaks. What is left empty its maker does not say.{{ $page->model ? ' Checks made before keep the rules they were made with.' : '' }}</p></div>
     @if ($errors->any())<p class="notice problem" role="alert">Nothing is lost. {{ $errors->count() === 1 ? 'One thing needs' : $errors->count() . ' things need' }} another look below.</p>@endif
-    <form method="post" action="{{ route('shelf.store') }}" class="model-form" novalidate hx-post="{{ route('shelf.drawing') }}" hx-trigger="change delay:200ms" hx-target="#model-drawing" hx-swap="outerHTML">
+    <form method="post" action="{{ route('shelf.store') }}" class="model-form" novalidate hx-post="{{ route('shelf.drawing') }}" hx-trigger="change delay:200ms" hx-target="#model-drawing" hx-swap="outerHTML" hx-sync="this:replace">
         @csrf
         <input type="hidden" name="before" value="{{ $page->model?->id }}">
         <aside><x-model-drawing :page="$page" /></aside>
