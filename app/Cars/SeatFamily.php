@@ -23,25 +23,19 @@ final readonly class SeatFamily
 
     /**
      * @param array<string, string> $places letter => place
-     * @param array<string, string> $heldBy letter => what is to hold the seat, where that is new
      * @return list<string> letters of those that moved
      * @throws UnreadableAnswer when the car has no such place, or the family has left
      */
-    public function __invoke(Visit $visit, array $places, array $heldBy, User $author): array
+    public function __invoke(Visit $visit, array $places, User $author): array
     {
-        return DB::transaction(function () use ($visit, $places, $heldBy, $author): array {
+        return DB::transaction(function () use ($visit, $places, $author): array {
             $moved = [];
             foreach ($visit->checks as $check) {
-                OpenCheck::write($check, function (Check $check) use ($places, $heldBy, $author, &$moved): void {
-                    $setup = $check->caseOf(Track::Left)->case->setup;
+                OpenCheck::write($check, function (Check $check) use ($places, $author, &$moved): void {
                     $to = $places[$check->letter] ?? null;
-                    if ($to !== null && $to !== $setup?->position) {
-                        $this->note($check, 'setup.position', $to, $author);
+                    if ($to !== null && $to !== $check->caseOf(Track::Left)->case->setup?->position) {
+                        $this->move($check, $to, $author);
                         $moved[] = $check->letter;
-                    }
-                    $way = $heldBy[$check->letter] ?? null;
-                    if ($way !== null && $to !== null && $setup?->heldBy === null) {
-                        $this->note($check, 'setup.held_by', $way, $author);
                     }
                 });
             }
@@ -50,9 +44,10 @@ final readonly class SeatFamily
         });
     }
 
-    private function note(Check $check, string $key, string $value, User $author): void
+    /** What is to hold the seat there is seen at the car, never taken from a proposal. */
+    private function move(Check $check, string $to, User $author): void
     {
-        NoteFact::append($check, Str::uuid7()->toString(), Track::Left, $key, $value, $author, $this->clock->now());
+        NoteFact::append($check, Str::uuid7()->toString(), Track::Left, 'setup.position', $to, $author, $this->clock->now());
         try {
             $check->caseOf(Track::Left);
         } catch (InvalidCase $e) {

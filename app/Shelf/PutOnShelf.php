@@ -29,6 +29,22 @@ final readonly class PutOnShelf
         });
     }
 
+    /**
+     * All of them or none.
+     *
+     * @param list<array{kind: string, rules: stdClass}> $models
+     * @return int how many were new or changed
+     */
+    public static function all(array $models, User $author): int
+    {
+        return DB::transaction(static function () use ($models, $author): int {
+            $before = SeatModel::query()->count();
+            array_map(static fn(array $model): SeatModel => self::put($model['rules'], $model['kind'], $author), $models);
+
+            return SeatModel::query()->count() - $before;
+        });
+    }
+
     private static function same(stdClass $one, stdClass $other): bool
     {
         return json_encode(self::sorted(FactLog::asKept($one))) === json_encode(self::sorted(FactLog::asKept($other)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -124,7 +125,9 @@ final class ShelfRecallsCarTest extends BrowserTestCase
         self::signIn();
         self::open('/stand-ins/labels');
         $picture = sys_get_temp_dir() . '/mint-buckle-label-' . getmypid() . '.png';
-        self::waitFor('[data-label="HQ-61"] [data-qr] svg')->takeElementScreenshot($picture);
+        $code = self::waitFor('[data-label="HQ-61"] [data-qr] svg');
+        assert($code instanceof RemoteWebElement);
+        $code->takeElementScreenshot($picture);
         self::open('/checks/' . self::checkOf(8) . '/label');
         self::waitFor('[data-label-scan]:not([hidden]) #picture')->sendKeys($picture);
         self::assertSame('HQ-61', self::waitFor('[data-read="model"] dd')->getText());

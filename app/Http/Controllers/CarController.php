@@ -28,7 +28,7 @@ final readonly class CarController
     public function store(SeatFamilyRequest $request, Visit $visit, SeatFamily $seat): RedirectResponse
     {
         try {
-            $moved = $seat($visit->load('checks.visit.day.recallList'), $request->places(), $request->heldBy(), $request->author());
+            $moved = $seat($visit->load('checks.visit.day.recallList'), $request->places(), $request->author());
         } catch (UnreadableAnswer $e) {
             return redirect()->route('visits.car', $visit)->with('problem', $e->getMessage());
         }

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ShelfFileRequest;
 use App\Models\SeatModel;
-use App\Models\User;
 use App\Shelf\PutOnShelf;
 use App\Shelf\ShelfFile;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 
 final readonly class ShelfFileController
 {
@@ -26,19 +23,14 @@ final readonly class ShelfFileController
         ]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(ShelfFileRequest $request): RedirectResponse
     {
-        $request->validate(['shelf' => ['required', 'file', 'max:1024']], ['shelf.required' => 'Choose a file: JSON or CSV.', 'shelf.max' => 'The file is larger than 1 MiB.']);
-        $file = $request->file('shelf');
-        $author = $request->user();
-        assert($file instanceof UploadedFile && $author instanceof User);
-        $shelf = ShelfFile::read((string) $file->get());
+        $shelf = $request->shelf();
         if ($shelf->problems !== []) {
             return redirect()->route('shelf')->with('problems', array_slice($shelf->problems, 0, 50));
         }
-        $before = SeatModel::query()->count();
-        DB::transaction(static fn() => array_map(static fn(array $model): SeatModel => PutOnShelf::put($model['rules'], $model['kind'], $author), $shelf->models));
+        $fresh = PutOnShelf::all($shelf->models, $request->author());
 
-        return redirect()->route('shelf')->with('status', count($shelf->models) . ' models read, ' . (SeatModel::query()->count() - $before) . ' of them new or changed.');
+        return redirect()->route('shelf')->with('status', count($shelf->models) . " models read, {$fresh} of them new or changed.");
     }
 }

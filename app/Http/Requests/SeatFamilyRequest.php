@@ -6,8 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
-use MintBuckle\Core\CaseFile\HeldBy;
 
 /** Who goes to which place. */
 final class SeatFamilyRequest extends FormRequest
@@ -23,21 +21,20 @@ final class SeatFamilyRequest extends FormRequest
         return [
             'places' => ['required', 'array', 'max:10'],
             'places.*' => ['string', 'regex:/^[123][LCR]$/'],
-            'held_by' => ['nullable', 'array', 'max:10'],
-            'held_by.*' => [Rule::enum(HeldBy::class)],
         ];
     }
 
     /** @return array<string, string> letter => place */
     public function places(): array
     {
-        return self::texts($this->input('places'));
-    }
+        $places = [];
+        foreach ((array) $this->input('places') as $letter => $place) {
+            if (is_string($place)) {
+                $places[(string) $letter] = $place;
+            }
+        }
 
-    /** @return array<string, string> */
-    public function heldBy(): array
-    {
-        return self::texts($this->input('held_by'));
+        return $places;
     }
 
     public function author(): User
@@ -46,18 +43,5 @@ final class SeatFamilyRequest extends FormRequest
         assert($user instanceof User);
 
         return $user;
-    }
-
-    /** @return array<string, string> */
-    private static function texts(mixed $given): array
-    {
-        $texts = [];
-        foreach ((array) $given as $letter => $text) {
-            if (is_string($text)) {
-                $texts[(string) $letter] = $text;
-            }
-        }
-
-        return $texts;
     }
 }

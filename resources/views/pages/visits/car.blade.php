@@ -28,7 +28,7 @@
                     <form method="post" action="{{ route('visits.seat', $page->visit) }}" @class(['proposal', 'shown' => $number === $page->plan]) data-proposal="{{ $number }}">
                         @csrf
                         <h3>@foreach ($plan->places as $rider => $place)<span>{{ $rider }} → {{ $place }}</span> @endforeach</h3>
-                        @foreach ($plan->places as $rider => $place)<input type="hidden" name="places[{{ $rider }}]" value="{{ $place }}">@if ($plan->heldBy[$rider])<input type="hidden" name="held_by[{{ $rider }}]" value="{{ $plan->heldBy[$rider]->value }}">@endif @endforeach
+                        @foreach ($plan->places as $rider => $place)<input type="hidden" name="places[{{ $rider }}]" value="{{ $place }}">@endforeach
                         <ul>@foreach ($plan->why as $why)<li>{{ $why }}</li>@endforeach</ul>
                         <div class="choices">
                             <button @class(['press' => $number === 0, 'quiet' => $number > 0]) @disabled($page->visit->left_at !== null)>Accept</button>
