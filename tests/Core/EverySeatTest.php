@@ -124,7 +124,7 @@ final class EverySeatTest extends TestCase
         [$months, $pounds, $inches, $shoulder] = self::CHILDREN[$mode];
         return Cases::json(Cases::REAR, [
             'seat' => $rules, 'seat.made_on' => '2024-05-01', 'child.born_on' => null, 'child.age_months' => $months, 'child.weight' => Cases::q($pounds, 'lb'),
-            'child.height' => Cases::q($inches, 'in'), 'child.shoulder_height' => Cases::q($shoulder, 'mm'), 'setup.mode' => $mode, 'setup.harness' => null, 'setup.zone' => null,
+            'child.height' => Cases::q($inches, 'in'), 'child.shoulder_height' => Cases::q($shoulder, 'mm'), 'setup.mode' => $mode, 'setup.harness' => null, 'setup.zone' => null, 'setup.marker' => 'in',
         ]);
     }
 }
