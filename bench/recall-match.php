@@ -35,7 +35,7 @@ $seat = new Seat(maker: 'Maker 17', model: 'M-444');
 $matched = 0;
 $match = medianMicroseconds(static function () use ($list, $seat, &$matched): void {
     // A fresh model, so that nothing is remembered from the round before.
-    $said = (new RecallList())->forceFill(['id' => $list->id])->candidates($seat->maker, $seat->model);
+    $said = (new RecallList())->forceFill(['id' => $list->id])->narrowed($seat->maker, $seat->model);
     $campaigns = array_map(static fn(stdClass $one) => SceneReader::campaign(new Node($one, '', new Problems())), $said);
     $matched = count(RecallAnswer::of(new CoreList(CalendarDate::of(2026, 1, 1), $campaigns), $seat)->matches);
 });

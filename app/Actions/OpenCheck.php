@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Answers\UnreadableAnswer;
 use App\Models\Check;
+use App\Models\RecallList;
 use App\Models\Visit;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +25,9 @@ final readonly class OpenCheck
             if ($visit->left_at !== null) {
                 throw new UnreadableAnswer('This family has left; its check is signed and stays as it is.');
             }
-            $check->setRelation('visit', $visit->load('day.recallList'));
+            $day = $visit->load('day')->day;
+            $day->setRelation('recallList', $day->recall_list_id === null ? null : RecallList::known($day->recall_list_id));
+            $check->setRelation('visit', $visit);
             $check->forgetLogged();
             $write($check);
         });

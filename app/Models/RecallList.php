@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Recall\CandidateKeys;
 use stdClass;
@@ -28,6 +29,8 @@ final class RecallList extends Model
     /** Of a seat whose maker is not known every campaign is possible: some of them say so as well as all. */
     private const SOME = 20;
 
+    private const REMEMBERED_SECONDS = 3600;
+
     protected $fillable = ['dated', 'source', 'size', 'taken_by'];
 
     /** @var array<string, list<stdClass>> */
@@ -37,6 +40,14 @@ final class RecallList extends Model
     public function campaigns(): HasMany
     {
         return $this->hasMany(Campaign::class);
+    }
+
+    /** A list by its number, without asking the database again: once taken it never changes. */
+    public static function known(int $id): ?self
+    {
+        $attributes = Cache::remember("recall-list.{$id}", self::REMEMBERED_SECONDS, static fn(): ?array => self::query()->find($id)?->getRawOriginal());
+
+        return is_array($attributes) ? (new self())->newFromBuilder($attributes) : null;
     }
 
     /** The list that is looked into: the latest that was taken. */
@@ -66,11 +77,25 @@ final class RecallList extends Model
     /** @return list<stdClass> the campaigns that may concern such a seat, in the case format's shape */
     public function candidates(?string $maker, ?string $model): array
     {
-        return $this->candidates["{$maker}\n{$model}"] ??= $this->narrowed($maker, $model);
+        return $this->candidates["{$maker}\n{$model}"] ??= $this->remembered($maker, $model);
+    }
+
+    /**
+     * A list never changes once it was taken, so what was narrowed before can be used again.
+     *
+     * @return list<stdClass>
+     */
+    private function remembered(?string $maker, ?string $model): array
+    {
+        $key = "recall-list.{$this->id}." . sha1("{$maker}\n{$model}");
+        $json = Cache::remember($key, self::REMEMBERED_SECONDS, fn(): string => json_encode($this->narrowed($maker, $model), JSON_THROW_ON_ERROR));
+        $said = json_decode($json);
+
+        return array_values(array_filter(is_array($said) ? $said : [], static fn(mixed $one): bool => $one instanceof stdClass));
     }
 
     /** @return list<stdClass> */
-    private function narrowed(?string $maker, ?string $model): array
+    public function narrowed(?string $maker, ?string $model): array
     {
         $query = Campaign::query()->where('recall_list_id', $this->id)->orderBy('id');
         if ($maker === null) {

@@ -11,7 +11,7 @@
                 <title>{{ $seat['ghost'] ? 'Proposed: ' : '' }}Child {{ $seat['rider'] }} at {{ $seat['place'] }}</title>
                 <rect x="{{ -$seat['width'] / 2 }}" y="{{ -$seat['length'] / 2 }}" width="{{ $seat['width'] }}" height="{{ $seat['length'] }}" rx="14" />
                 <path d="M0 {{ $seat['rear'] ? $seat['length'] / 2 - 8 : -$seat['length'] / 2 + 8 }}v{{ $seat['rear'] ? -16 : 16 }}m-8 {{ $seat['rear'] ? 9 : -9 }}l8 {{ $seat['rear'] ? 9 : -9 }} 8 {{ $seat['rear'] ? -9 : 9 }}" />
-                <text y="10" text-anchor="middle" class="strong">{{ $seat['rider'] }}</text>
+                <text x="{{ $seat["ghost"] ? -$seat["width"] / 2 + 16 : 0 }}" y="{{ $seat["ghost"] ? -$seat["length"] / 2 + 24 : 10 }}" text-anchor="middle" class="strong">{{ $seat["rider"] }}</text>
             </g>
         @endforeach
     </svg>
