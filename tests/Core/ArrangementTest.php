@@ -93,17 +93,32 @@ final class ArrangementTest extends TestCase
         self::assertCount(1, CarPlan::of($request, null)->seats);
     }
 
+    /**
+     * @param array<string, array<string, mixed>> $places
+     * @param list<array<string, mixed>> $riders
+     * @param array<string, mixed> $more
+     * @return list<string>
+     */
+    private static function why(array $places, array $riders, array $more = []): array
+    {
+        return SeatingPlanner::plan(self::request($places, $riders, $more))->plans[0]->why ?? self::fail('there is no plan');
+    }
+
+    /** @param list<array<string, mixed>> $riders */
+    private static function middle(array $riders): string
+    {
+        return (string) array_search('2C', SeatingPlanner::plan(self::request(['2L' => [], '2C' => [], '2R' => []], $riders))->plans[0]->places ?? [], true);
+    }
+
     public function testWhyAPlanIsGood(): void
     {
-        $why = static fn(array $places, array $riders, array $more = []): array => SeatingPlanner::plan(self::request($places, $riders, $more))->plans[0]->why;
-
-        self::assertSame(['A, the youngest, has the middle of the back, farthest from any side impact.', 'A moves to second row centre.'], $why(['2L' => ['tether_anchor' => false], '2C' => [], '2R' => ['taken' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['now_at' => '2R'])]));
-        self::assertSame(['A, the youngest, sits at the kerb side.', 'A stays at second row right.'], $why(['2L' => [], '2R' => []], [SeatingTest::rider('A', 'rear_harness', 9, ['now_at' => '2R'])]));
-        self::assertSame([], $why(['2L' => []], [SeatingTest::rider('A', 'rear_harness', 9)]), 'the only place needs no reason');
-        self::assertSame(['A, the least protected, sits at the kerb side.'], $why(['2L' => [], '2R' => []], [SeatingTest::rider('A', 'high_back_booster', 90), SeatingTest::rider('B', 'rear_harness', 9)], ['middle_for' => 'least_protected']));
-        self::assertSame(['A at second row left: hold the seat with the lower anchors.', 'A at second row left: look first, not everything is known (seat.made_on).'], $why(['2L' => ['inflatable_belt' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['held_by' => null])]), 'the anchors\' figure depends on when the seat was made');
-        self::assertSame(['A at second row left: hold the seat with the belt.'], $why(['2L' => ['lower_anchors' => false]], [SeatingTest::rider('A', 'rear_harness', 9, ['held_by' => 'nothing'])]));
-        self::assertSame(['A at front right: A child of 7 sits in the front row; the back row is the place until 13. Move the vehicle seat all the way back, and look for a back place.'], $why(['1R' => []], [SeatingTest::rider('A', 'high_back_booster', 90)]));
+        self::assertSame(['A, the youngest, has the middle of the back, farthest from any side impact.', 'A moves to second row centre.'], self::why(['2L' => ['tether_anchor' => false], '2C' => [], '2R' => ['taken' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['now_at' => '2R'])]));
+        self::assertSame(['A, the youngest, sits at the kerb side.', 'A stays at second row right.'], self::why(['2L' => [], '2R' => []], [SeatingTest::rider('A', 'rear_harness', 9, ['now_at' => '2R'])]));
+        self::assertSame([], self::why(['2L' => []], [SeatingTest::rider('A', 'rear_harness', 9)]), 'the only place needs no reason');
+        self::assertSame(['A, the least protected, sits at the kerb side.'], self::why(['2L' => [], '2R' => []], [SeatingTest::rider('A', 'high_back_booster', 90), SeatingTest::rider('B', 'rear_harness', 9)], ['middle_for' => 'least_protected']));
+        self::assertSame(['A at second row left: hold the seat with the lower anchors.', 'A at second row left: look first, not everything is known (seat.made_on).'], self::why(['2L' => ['inflatable_belt' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['held_by' => null])]), 'the anchors\' figure depends on when the seat was made');
+        self::assertSame(['A at second row left: hold the seat with the belt.'], self::why(['2L' => ['lower_anchors' => false]], [SeatingTest::rider('A', 'rear_harness', 9, ['held_by' => 'nothing'])]));
+        self::assertSame(['A at front right: A child of 7 sits in the front row; the back row is the place until 13. Move the vehicle seat all the way back, and look for a back place.'], self::why(['1R' => []], [SeatingTest::rider('A', 'high_back_booster', 90)]));
     }
 
     public function testWhatStandsInTheWayIsSaidOfEverybodyConcerned(): void
@@ -117,12 +132,11 @@ final class ArrangementTest extends TestCase
     public function testTheLaterBornIsTheYounger(): void
     {
         $born = static fn(string $name, string $day): array => SeatingTest::rider($name, 'rear_harness', 9, ['child' => ['born_on' => $day, 'weight' => Cases::q(9, 'kg'), 'height' => Cases::q(70, 'cm')]]);
-        $middle = static fn(array $riders): string => (string) array_search('2C', SeatingPlanner::plan(self::request(['2L' => [], '2C' => [], '2R' => []], $riders))->plans[0]->places, true);
 
-        self::assertSame('B', $middle([$born('A', '2026-01-10'), $born('B', '2026-01-20')]), 'both eight completed months');
-        self::assertSame('A', $middle([$born('A', '2026-01-20'), $born('B', '2026-01-10')]));
+        self::assertSame('B', self::middle([$born('A', '2026-01-10'), $born('B', '2026-01-20')]), 'both eight completed months');
+        self::assertSame('A', self::middle([$born('A', '2026-01-20'), $born('B', '2026-01-10')]));
         $unborn = SeatingTest::rider('C', 'rear_harness', 0, ['child' => ['due_on' => '2026-12-01']]);
-        self::assertSame('C', $middle([$born('A', '2026-10-01'), $unborn]));
+        self::assertSame('C', self::middle([$born('A', '2026-10-01'), $unborn]));
     }
 
     public function testWhatAModelYearPromises(): void
