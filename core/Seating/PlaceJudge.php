@@ -100,7 +100,7 @@ final readonly class PlaceJudge
         $position = $this->request->vehicle->positions[$place];
         $borrowed = $this->mayBorrow($rider, $position, $way);
         $alone = $this->situation($rider, $mode, $position, $way, []);
-        [$findings, $unknown] = $this->judge($alone, $borrowed);
+        [$findings, $unknown, $grave] = $this->judge($alone, $borrowed);
         $breaks = array_values(array_filter($findings, self::isBroken(...)));
         $advises = array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Advise && in_array($f->code, self::ADVISED_BY_PLACE, true)));
         // Only what is advised while nothing else is free can weigh more once something is.
@@ -109,7 +109,7 @@ final readonly class PlaceJudge
             static fn(Finding $f): bool => self::isBroken($f) && in_array($f->code, array_column($advises, 'code'), true),
         ));
 
-        return new PlaceOption($place, $way, $breaks, $besides(true), $besides(false), $advises, $unknown, self::isHeldWell($alone, $position, $borrowed), $borrowed);
+        return new PlaceOption($place, $way, $breaks, $besides(true), $besides(false), $advises, $unknown, $grave, self::isHeldWell($alone, $position, $borrowed), $borrowed);
     }
 
     /** @param list<Position> $others */
@@ -126,7 +126,7 @@ final readonly class PlaceJudge
         return new Position($row . ($not->name === "{$row}L" ? 'R' : 'L'), tetherAnchor: ! $back, airbag: false, sideFacing: false, taken: false);
     }
 
-    /** @return array{list<Finding>, list<string>} */
+    /** @return array{list<Finding>, list<string>, int} findings, paths of facts unknown, how many of these could stop it */
     private function judge(Situation $s, bool $borrowed): array
     {
         $findings = [];
@@ -134,7 +134,8 @@ final readonly class PlaceJudge
         foreach ($this->rules as $rule) {
             foreach ($rule->judge($s) as $said) {
                 if ($said instanceof Question) {
-                    $unknown[] = str_replace('.positions.0.', ".positions.{$s->place?->name}.", $said->path);
+                    $path = str_replace('.positions.0.', ".positions.{$s->place?->name}.", $said->path);
+                    $unknown[$path] = ($unknown[$path] ?? false) || $said->couldBe === Severity::Stop;
                 } elseif (! $borrowed || $said->code !== Code::SecureAnchorNotThere) {
                     $findings[] = $said;
                 }
@@ -144,7 +145,9 @@ final readonly class PlaceJudge
             $findings[] = new Finding(Code::SecureBeltUnlocked, Severity::Fix, 'Nothing can lock the belt here.', 'Use the lower anchors, or another place.', sources: [Source::common()]);
         }
 
-        return [$findings, array_values(array_unique(array_filter($unknown, static fn(string $path): bool => ! str_starts_with($path, 'setup'))))];
+        $ofTheCar = array_filter($unknown, static fn(string $path): bool => ! str_starts_with($path, 'setup'), ARRAY_FILTER_USE_KEY);
+
+        return [$findings, array_keys($ofTheCar), count(array_filter($ofTheCar))];
     }
 
     private static function isBroken(Finding $finding): bool

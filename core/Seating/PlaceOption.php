@@ -17,6 +17,7 @@ final readonly class PlaceOption
      * @param list<Finding> $whileNoTetherPlace fix as soon as a place with a tether anchor is free
      * @param list<Finding> $advises
      * @param list<string> $unknown paths of facts to be looked at first
+     * @param int $grave how many of them could turn out to stop it
      * @param bool $well held well: by its own anchors or a belt that locks without a clip
      * @param bool $borrowed held by bars of the places beside it
      */
@@ -28,6 +29,7 @@ final readonly class PlaceOption
         public array $whileNoTetherPlace,
         public array $advises,
         public array $unknown,
+        public int $grave,
         public bool $well,
         public bool $borrowed,
     ) {}
@@ -46,7 +48,7 @@ final readonly class PlaceOption
     /** @param list<string> $waived codes that no longer count */
     public function without(array $waived): self
     {
-        return new self($this->place, $this->heldBy, self::rest($this->breaks, $waived), self::rest($this->whileNoBackPlace, $waived), self::rest($this->whileNoTetherPlace, $waived), $this->advises, $this->unknown, $this->well, $this->borrowed);
+        return new self($this->place, $this->heldBy, self::rest($this->breaks, $waived), self::rest($this->whileNoBackPlace, $waived), self::rest($this->whileNoTetherPlace, $waived), $this->advises, $this->unknown, $this->grave, $this->well, $this->borrowed);
     }
 
     /**

@@ -9,8 +9,9 @@ use MintBuckle\Core\Quantity\Length;
 
 /**
  * Seats a whole family: every assignment that breaks no rule, best first. Exhaustive and exact. What counts, in this order: the
- * least advised against; the fewest facts unknown; the middle of the back row for the youngest if its seat is held there well, else
- * the kerb side; the least moving of what is already right; the way to the third row open. Common practice; schools differ.
+ * least advised against; the fewest facts unknown that could stop it; the middle of the back row for the youngest if its seat is held there well, else
+ * the kerb side; the least moving of what is already right; the way to the third row open; the fewest other facts unknown. Common
+ * practice; schools differ.
  */
 final readonly class SeatingPlanner
 {
@@ -89,7 +90,8 @@ final readonly class SeatingPlanner
     private function cost(int $rider, PlaceOption $option): int
     {
         return count($option->advises) * SeatingSearch::ADVICE
-            + min(255, count($option->unknown)) * SeatingSearch::UNKNOWN
+            + min(40, $option->grave) * SeatingSearch::GRAVE
+            + min(40, count($option->unknown)) * SeatingSearch::UNKNOWN
             + ($rider === $this->first ? $this->claim($option) * SeatingSearch::MIDDLE : 0)
             + ($this->isMoved($rider, $option) ? SeatingSearch::MOVE : 0)
             + $option->place * 9 ** (SeatingRequest::MOST_RIDERS - 1 - $rider);

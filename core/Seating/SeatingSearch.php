@@ -8,23 +8,25 @@ use MintBuckle\Core\CaseFile\Position;
 
 /**
  * Tries every assignment, cheapest branches first, and drops a branch only when nothing below it can be among the best: exact.
- * A cost is one number whose digits are, from the left: advice, facts unknown, the middle, moves, the way to the third row, and
- * the places in the order of the riders, so that no two assignments cost the same.
+ * A cost is one number whose digits are, from the left: advice, facts unknown that could stop it, the middle, moves, the way to the
+ * third row, other facts unknown, and the places in the order of the riders, so that no two assignments cost the same.
  */
 final class SeatingSearch
 {
     public const MOST_PLANS = 10;
 
     /** Weight of one, for each part of a cost. */
-    public const ADVICE = self::UNKNOWN * 256;
+    public const ADVICE = self::GRAVE * 256;
 
-    public const UNKNOWN = self::MIDDLE * 4;
+    public const GRAVE = self::MIDDLE * 4;
 
     public const MIDDLE = self::MOVE * 8;
 
     public const MOVE = self::THIRD_ROW * 2;
 
-    private const THIRD_ROW = 9 ** SeatingRequest::MOST_RIDERS * 2;
+    private const THIRD_ROW = self::UNKNOWN * 256;
+
+    public const UNKNOWN = 9 ** SeatingRequest::MOST_RIDERS;
 
     /** @var array<int, array{int, array<int, PlaceOption>}> cost and options by rider, dearest last */
     private array $best = [];

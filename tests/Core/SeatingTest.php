@@ -177,6 +177,13 @@ final class SeatingTest extends TestCase
         self::assertStringContainsString('look first, not everything is known (vehicle.positions.2C.airbag)', implode(' ', array_filter((array) $answer['plans'][2]['why'], is_string(...))));
     }
 
+    public function testWhatIsOnlyToBeLookedAtDoesNotLoseTheMiddle(): void
+    {
+        // What holds it in the middle can only be the belt, of which not all is known; at the sides it could hang on its anchors.
+        $answer = self::plan(self::file(['2L' => ['inflatable_belt' => null], '2C' => ['lower_anchors' => false, 'inflatable_belt' => null], '2R' => ['inflatable_belt' => null]], [self::rider('A', 'rear_harness', 9, ['held_by' => null])]));
+        self::assertSame('A 2C', self::places($answer)[0]);
+    }
+
     public function testTheBestModeIsTakenWhereNoneIsNamed(): void
     {
         $rider = self::rider('A', 'rear_harness', 9, ['mode' => null]);
