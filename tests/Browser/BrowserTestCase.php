@@ -31,7 +31,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $root = dirname(__DIR__, 2);
         $env = [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'DB_DATABASE' => 'mintbuckle_browser', 'DB_PERSISTENT' => 'false',
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'DB_DATABASE' => 'mintbuckle_browser', 'DB_PERSISTENT' => 'true',
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4',
             'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
             ...static::environment(),
