@@ -33,22 +33,39 @@ final readonly class FamilyCar
 
     private static function vehicle(Visit $visit): Vehicle
     {
-        $merged = new stdClass();
+        $told = [];
         $places = [];
         foreach ($visit->checks as $check) {
             $vehicle = $check->caseOf(Track::Left)->raw->vehicle ?? null;
-            foreach ($vehicle instanceof stdClass ? get_object_vars($vehicle) : [] as $key => $value) {
-                $merged->{$key} ??= $value;
-            }
-            foreach ($vehicle instanceof stdClass && is_array($vehicle->positions ?? null) ? $vehicle->positions : [] as $place) {
+            $facts = $vehicle instanceof stdClass ? get_object_vars($vehicle) : [];
+            $told[] = array_diff_key($facts, ['positions' => true]);
+            foreach (is_array($facts['positions'] ?? null) ? $facts['positions'] : [] as $place) {
                 if ($place instanceof stdClass && is_string($place->name ?? null)) {
-                    $places[$place->name] = (object) (array_filter((array) ($places[$place->name] ?? []), static fn(mixed $known): bool => $known !== null) + get_object_vars($place));
+                    $places[$place->name][] = get_object_vars($place);
                 }
             }
         }
         uksort($places, static fn(string $a, string $b): int => [$a[0], strpos('LCR', $a[1])] <=> [$b[0], strpos('LCR', $b[1])]);
-        $merged->positions = array_values($places);
+        $merged = (object) (self::together($told) + ['positions' => array_map(static fn(array $of): stdClass => (object) self::together($of), array_values($places))]);
 
         return SceneReader::vehicle(new Node($merged, 'vehicle', new Problems()));
+    }
+
+    /**
+     * What any check knows; what they tell differently nobody knows until it is looked at again.
+     *
+     * @param list<array<array-key, mixed>> $told
+     * @return array<array-key, mixed>
+     */
+    private static function together(array $told): array
+    {
+        $values = [];
+        foreach ($told as $facts) {
+            foreach (array_filter($facts, static fn(mixed $fact): bool => $fact !== null) as $key => $fact) {
+                $values[$key][json_encode($fact, JSON_THROW_ON_ERROR)] = $fact;
+            }
+        }
+
+        return array_map(static fn(array $of): mixed => count($of) === 1 ? reset($of) : null, $values);
     }
 }

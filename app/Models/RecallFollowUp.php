@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -36,12 +35,6 @@ final class RecallFollowUp extends Model
     public function check(): BelongsTo
     {
         return $this->belongsTo(Check::class);
-    }
-
-    /** @return Collection<int, Campaign> the campaigns that name it */
-    public function named(): Collection
-    {
-        return Campaign::query()->where('recall_list_id', $this->recall_list_id)->whereIn('code', $this->campaigns)->get();
     }
 
     protected function casts(): array

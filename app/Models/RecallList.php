@@ -68,6 +68,15 @@ final class RecallList extends Model
         return $query->get();
     }
 
+    /**
+     * @param list<string> $codes
+     * @return Collection<int, Campaign> those campaigns
+     */
+    public function named(array $codes): Collection
+    {
+        return $this->campaigns()->whereIn('code', $codes)->orderBy('id')->get();
+    }
+
     /** @return HasMany<RecallFollowUp, $this> past checks whose seat this list names */
     public function followUps(): HasMany
     {

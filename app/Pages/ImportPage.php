@@ -7,13 +7,11 @@ namespace App\Pages;
 use App\Models\RecallImport;
 use App\Models\RecallList;
 use App\Recalls\Progress;
+use MintBuckle\Core\Rules\Label\RecallListRule;
 
 /** One recall list on its way in. */
 final readonly class ImportPage
 {
-    /** Older than this a list is stale, in days. Common practice. */
-    public const STALE_DAYS = 30;
-
     /**
      * @param bool $dead it was under way, and stopped without a word
      * @param bool $older than the list in use
@@ -35,7 +33,7 @@ final readonly class ImportPage
 
     public function isStale(): bool
     {
-        return $this->age !== null && $this->age > self::STALE_DAYS;
+        return $this->age !== null && $this->age > RecallListRule::FRESH_DAYS;
     }
 
     /** @return list<array{string, int, list<string>}> what kind of change, how many, some of them */

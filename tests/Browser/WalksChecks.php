@@ -22,6 +22,20 @@ trait WalksChecks
     private static function arrive(string $family, array $child): int
     {
         self::open('/arrive');
+        self::fillArrival($family, $child);
+        (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText($child['place']);
+        self::press('.actions .press');
+
+        return self::ticketOf($family);
+    }
+
+    /**
+     * Everything but the place in the car.
+     *
+     * @param array{born?: string, weight: string, height: string, seat: string, made: string, mode: string, place: string} $child
+     */
+    private static function fillArrival(string $family, array $child): void
+    {
         self::waitFor('main.arrive');
         self::one('#f-first_name')->sendKeys($family);
         self::one('#f-vehicle')->sendKeys('Halven Sound');
@@ -34,8 +48,10 @@ trait WalksChecks
         (new WebDriverSelect(self::one('#f-children-0-seat')))->selectByVisibleText($child['seat']);
         self::one('#f-children-0-made_on')->sendKeys($child['made']);
         self::press("[name='children[0][mode]'][value='{$child['mode']}']");
-        (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText($child['place']);
-        self::press('.actions .press');
+    }
+
+    private static function ticketOf(string $family): int
+    {
         self::waitFor('main.yard .notice');
         foreach (self::all('.visit') as $card) {
             if (str_contains($card->getText(), $family)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use DateTimeImmutable;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -13,9 +14,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
  */
 final class WholeLineTest extends BrowserTestCase
 {
-    use WalksChecks {
-        arrive as private arriveWith;
-    }
+    use WalksChecks;
 
     private const FOUND = [
         // station => [path, answer, ...]; answers are pressed, amounts are typed
@@ -43,7 +42,7 @@ final class WholeLineTest extends BrowserTestCase
         self::viewport($width, $height, $phone);
         self::signIn('wren');
         self::metric();
-        $ticket = $this->arrive($family);
+        $ticket = $this->arriveForgettingThePlace($family);
 
         // As found: from the yard into the check, station by station.
         self::press("[data-ticket='{$ticket}'] .visit footer button, [data-ticket='{$ticket}'] footer button");
@@ -128,21 +127,10 @@ final class WholeLineTest extends BrowserTestCase
         self::assertVerdict('good_to_ride');
     }
 
-    private function arrive(string $family): int
+    private function arriveForgettingThePlace(string $family): int
     {
         self::press('.page-top .press');
-        self::waitFor('main.arrive');
-        self::one('#f-first_name')->sendKeys($family);
-        self::one('#f-vehicle')->sendKeys('Halven Sound');
-        self::one('#f-model_year')->sendKeys('2018');
-        self::press('[name="layout"]');
-        self::press('[name="consent"]');
-        self::$driver->executeScript('document.getElementById("f-children-0-born_on").value = arguments[0];', [date('Y-m-d', strtotime('-15 months'))]);
-        self::one('#f-children-0-weight')->sendKeys('9,5');
-        self::one('#f-children-0-height')->sendKeys('750');
-        (new WebDriverSelect(self::one('#f-children-0-seat')))->selectByVisibleText('Ottermoor OM-220 Haven');
-        self::one('#f-children-0-made_on')->sendKeys('2023-03');
-        self::press('[name="children[0][mode]"][value="rear_harness"]');
+        self::fillArrival($family, ['born' => (new DateTimeImmutable('-15 months'))->format('Y-m-d'), 'weight' => '9,5', 'height' => '750', 'seat' => 'Ottermoor OM-220 Haven', 'made' => '2023-03', 'mode' => 'rear_harness', 'place' => 'Second row left']);
 
         // One thing forgotten: nothing that was typed is lost.
         self::press('.actions .press');
@@ -150,12 +138,7 @@ final class WholeLineTest extends BrowserTestCase
         self::assertSame([$family, '9,5'], [self::one('#f-first_name')->getAttribute('value'), self::one('#f-children-0-weight')->getAttribute('value')]);
         (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText('Second row left');
         self::press('.actions .press');
-        self::waitFor('main.yard .notice');
-        foreach (self::all('.visit') as $card) {
-            if (str_contains($card->getText(), $family)) {
-                return (int) $card->getAttribute('data-ticket');
-            }
-        }
-        self::fail("{$family} is not in the yard");
+
+        return self::ticketOf($family);
     }
 }

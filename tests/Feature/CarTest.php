@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Cars\FamilyCar;
 use App\Models\Check;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
@@ -61,6 +62,18 @@ final class CarTest extends FeatureTestCase
         }
         $this->post("/visits/{$visit->id}/car/2L", ['field' => 'width', 'amount' => 'broad', 'unit' => 'mm'])->assertSessionHas('problem');
         $this->post("/visits/{$visit->id}/car/2L", ['field' => 'colour', 'answer' => 'red'])->assertSessionHas('problem');
+    }
+
+    public function testWhatTwoChecksTellDifferentlyIsUnknown(): void
+    {
+        $visit = $this->visit(4);
+        $airbag = static fn(Visit $visit): ?bool => array_values(array_filter(FamilyCar::request($visit)->vehicle->positions, static fn($p): bool => $p->name === '2C'))[0]->airbag;
+        foreach ([['A', 'no', false], ['B', 'yes', null]] as [$letter, $answer, $expected]) {
+            $check = $visit->checks->firstOrFail(static fn(Check $c): bool => $c->letter === $letter);
+            $index = array_search('2C', array_map(static fn($p): string => $p->name, $check->caseOf(Track::Left)->case->vehicle->positions ?? []), true);
+            $this->signedIn()->answer(Check::query()->findOrFail($check->id), "vehicle.positions.{$index}.airbag", ['answer' => $answer], station: 'place')->assertOk();
+            self::assertSame($expected, $airbag($this->visit(4)));
+        }
     }
 
     public function testAnotherArrangementKeepsWhatIsKnown(): void

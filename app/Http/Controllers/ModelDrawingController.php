@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ModelRequest;
 use App\Models\SeatModel;
 use App\Pages\ModelPage;
 use App\Units;
@@ -15,12 +16,8 @@ final readonly class ModelDrawingController
 {
     public function __invoke(Request $request, Units $units): View
     {
-        $typed = [ModelText::MODES => (array) $request->input('modes', [])];
-        foreach ((array) $request->input('typed', []) as $name => $text) {
-            $typed[str_replace('-', '.', (string) $name)] = $text;
-        }
         $before = SeatModel::query()->find($request->integer('before'));
 
-        return view('components.model-drawing', ['page' => ModelPage::growing(ModelText::read($typed, $before?->rules), $units)]);
+        return view('components.model-drawing', ['page' => ModelPage::growing(ModelText::read(ModelRequest::typedIn($request), $before?->rules), $units)]);
     }
 }

@@ -11,7 +11,6 @@ use App\Answers\Amount;
 use App\FactLog;
 use App\Models\Day;
 use App\Models\SeatModel;
-use App\Models\User;
 use App\Models\VehicleLayout;
 use App\Units;
 use Illuminate\Foundation\Http\FormRequest;
@@ -28,15 +27,12 @@ use stdClass;
 /** The arrival screen. Whether dates and measures make sense is asked of the core's reader. */
 final class ArrivalRequest extends FormRequest
 {
+    use BySomebody;
+
     /** A seat that is not on the shelf: its label is read by hand. */
     public const OTHER_SEAT = 'other';
 
     private const FIELDS = ['child.born_on' => 'born_on', 'child.weight' => 'weight', 'child.height' => 'height', 'seat.made_on' => 'made_on', 'setup.position' => 'position'];
-
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -96,14 +92,6 @@ final class ArrivalRequest extends FormRequest
                 }
             }
         }];
-    }
-
-    public function author(): User
-    {
-        $user = $this->user();
-        assert($user instanceof User);
-
-        return $user;
     }
 
     public function toInput(): Arrival

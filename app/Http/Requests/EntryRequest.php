@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
 use App\Track;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -12,10 +11,7 @@ use Illuminate\Validation\Rule;
 /** Something entered on a check: its own id, the track it belongs to, and who enters it. */
 abstract class EntryRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
+    use BySomebody;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -34,14 +30,6 @@ abstract class EntryRequest extends FormRequest
     public function track(): Track
     {
         return $this->enum('track', Track::class) ?? Track::Found;
-    }
-
-    public function author(): User
-    {
-        $user = $this->user();
-        assert($user instanceof User);
-
-        return $user;
     }
 
     /** The manual's page an answer was read from, or the family's reason. */

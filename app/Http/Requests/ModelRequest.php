@@ -5,19 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\SeatModel;
-use App\Models\User;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use MintBuckle\Core\Shelf\ModelText;
 
 /** A seat model as it was typed from its manual. */
 final class ModelRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
+    use BySomebody;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -39,14 +36,14 @@ final class ModelRequest extends FormRequest
     {
         $before = $this->filled('before') ? SeatModel::query()->find($this->integer('before')) : null;
 
-        return ModelText::read($this->typed(), $before?->rules);
+        return ModelText::read(self::typedIn($this), $before?->rules);
     }
 
     /** @return array<string, mixed> by path; a field's name has strokes for dots, which PHP would take for something else */
-    public function typed(): array
+    public static function typedIn(Request $request): array
     {
-        $typed = [ModelText::MODES => (array) $this->input('modes', [])];
-        foreach ((array) $this->input('typed', []) as $name => $text) {
+        $typed = [ModelText::MODES => (array) $request->input('modes', [])];
+        foreach ((array) $request->input('typed', []) as $name => $text) {
             $typed[str_replace('-', '.', (string) $name)] = $text;
         }
 
@@ -56,13 +53,5 @@ final class ModelRequest extends FormRequest
     public function kind(): string
     {
         return $this->string('kind')->toString();
-    }
-
-    public function author(): User
-    {
-        $user = $this->user();
-        assert($user instanceof User);
-
-        return $user;
     }
 }

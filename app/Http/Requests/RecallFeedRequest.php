@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\RecallImport;
-use App\Models\User;
 use App\Recalls\ImportState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
@@ -14,13 +13,10 @@ use Illuminate\Validation\Rule;
 /** Asks the feed; the simulated one can be told how to behave. */
 final class RecallFeedRequest extends FormRequest
 {
+    use BySomebody;
+
     /** Behaviour of the simulated feed => how it is offered. */
     public const BEHAVIOURS = ['normal' => 'as it should', 'slow' => 'too slow', 'broken' => 'with an error', 'truncated' => 'cut short', 'stale' => 'with an old list', 'wrong' => 'with a mistake in it'];
-
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -39,7 +35,7 @@ final class RecallFeedRequest extends FormRequest
             'source' => 'Simulated feed, answering ' . self::BEHAVIOURS[$this->behaviour()],
             'path' => 'recalls/' . Str::uuid7() . '.json',
             'state' => ImportState::Fetching,
-            'begun_by' => $this->user()?->getAuthIdentifier(),
+            'begun_by' => $this->author()->id,
         ]);
     }
 }

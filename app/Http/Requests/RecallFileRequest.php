@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\RecallImport;
-use App\Models\User;
 use App\Recalls\ImportState;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -13,10 +12,7 @@ use Illuminate\Http\UploadedFile;
 /** A recall list as a file from this device. */
 final class RecallFileRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
+    use BySomebody;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -40,7 +36,7 @@ final class RecallFileRequest extends FormRequest
             'path' => (string) $file->store('recalls'),
             'dated' => $this->input('dated'),
             'state' => ImportState::Reading,
-            'begun_by' => $this->user()?->getAuthIdentifier(),
+            'begun_by' => $this->author()->id,
         ]);
     }
 }

@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Who goes to which place. */
 final class SeatFamilyRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
+    use BySomebody;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -35,13 +31,5 @@ final class SeatFamilyRequest extends FormRequest
         }
 
         return $places;
-    }
-
-    public function author(): User
-    {
-        $user = $this->user();
-        assert($user instanceof User);
-
-        return $user;
     }
 }

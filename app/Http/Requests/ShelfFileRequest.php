@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\User;
 use App\Shelf\ShelfFile;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -12,10 +11,7 @@ use Illuminate\Http\UploadedFile;
 /** A shelf as a file from this device. */
 final class ShelfFileRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
+    use BySomebody;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -35,13 +31,5 @@ final class ShelfFileRequest extends FormRequest
         assert($file instanceof UploadedFile);
 
         return ShelfFile::read((string) $file->get());
-    }
-
-    public function author(): User
-    {
-        $user = $this->user();
-        assert($user instanceof User);
-
-        return $user;
     }
 }

@@ -9,7 +9,6 @@ use App\Actions\ArrivingChild;
 use App\Finders\Finder;
 use App\Finders\FinderPage;
 use App\Models\Day;
-use App\Models\User;
 use App\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use MintBuckle\Core\Rulebook;
@@ -17,10 +16,7 @@ use MintBuckle\Core\Rulebook;
 /** A finder's facts that become a check: whose, and with what was entered. */
 final class WalkInRequest extends FormRequest
 {
-    public function authorize(): bool
-    {
-        return $this->user() instanceof User;
-    }
+    use BySomebody;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -45,14 +41,6 @@ final class WalkInRequest extends FormRequest
     public function day(): Day
     {
         return Day::current()->load('recallList');
-    }
-
-    public function author(): User
-    {
-        $user = $this->user();
-        assert($user instanceof User);
-
-        return $user;
     }
 
     public function toInput(Finder $finder, Rulebook $rulebook): Arrival

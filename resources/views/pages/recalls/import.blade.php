@@ -19,7 +19,7 @@
         @if ($page->import->changes !== null)<p>As they were: {{ number_format($page->import->changes['same']) }}.</p>@endif
         @if ($page->import->state === App\Recalls\ImportState::Ready)
             @if ($page->older)<p class="problem">This list is older than the one in use.</p>@endif
-            @if ($page->isStale())<p class="problem">This list is {{ $page->age }} days old; above 30 days every check asks for a fresher one.</p>@endif
+            @if ($page->isStale())<p class="problem">This list is {{ $page->age }} days old; above {{ MintBuckle\Core\Rules\Label\RecallListRule::FRESH_DAYS }} days every check asks for a fresher one.</p>@endif
             <div class="choices">
                 <form method="post" action="{{ route('recalls.imports.update', $page->import) }}">@csrf @method('PUT')<button class="press">Take this list</button></form>
                 <form method="post" action="{{ route('recalls.imports.destroy', $page->import) }}">@csrf @method('DELETE')<button class="quiet">Leave it</button></form>

@@ -49,7 +49,7 @@
             <article class="follow-up" data-follow-up="{{ $followUp->answer }}">
                 <h3><x-buckle-mark :state="$followUp->answer === 'affected' ? 'do_not_use' : 'not_finished'" :size="32" /> {{ $followUp->check->visit->family?->first_name }} <span>ticket {{ $followUp->check->visit->ticket }}{{ $followUp->check->letter }}, {{ $followUp->check->seatModel?->title() ?? 'seat by hand' }}</span></h3>
                 <p><strong>{{ $followUp->check->visit->family?->contact }}</strong>. {{ $followUp->answer === 'affected' ? 'Their seat is recalled.' : 'Their seat may be recalled: make date, model or serial would decide.' }}</p>
-                <ul>@foreach ($followUp->named() as $campaign)<li>{{ $campaign->words() }}</li>@endforeach</ul>
+                <ul>@foreach ($page->words($followUp) as $words)<li>{{ $words }}</li>@endforeach</ul>
                 <form method="post" action="{{ route('recalls.told', [$page->list, $followUp->check_id]) }}">
                     @csrf
                     <button @class(['press' => $followUp->told_at === null, 'quiet' => $followUp->told_at !== null]) name="told" value="{{ $followUp->told_at === null ? '1' : '0' }}">{{ $followUp->told_at === null ? 'They were told' : 'Told ' . $followUp->told_at->format('j M') . ', not after all' }}</button>
