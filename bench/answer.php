@@ -11,7 +11,7 @@ declare(strict_types=1);
 use App\Actions\NoteFact;
 use App\Models\Check;
 use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Support\Str;
+use Symfony\Component\Uid\UuidV7;
 
 require __DIR__ . '/../vendor/autoload.php';
 
@@ -25,19 +25,19 @@ function benchCheck(): Check
     $demo = Check::query()->whereNull('signed_at')->whereHas('visit', static fn($visit) => $visit->where('ticket', 3))->with(['facts.author', 'visit.day'])->firstOrFail();
     $day = $demo->visit->day->replicate()->fill(['name' => 'Benchmark', 'held_on' => $demo->visit->day->held_on->subYears(1), 'recall_list_id' => null]);
     $day->save();
-    $visit = $demo->visit->replicate()->fill(['day_id' => $day->id, 'submission' => Str::uuid7()->toString()]);
+    $visit = $demo->visit->replicate()->fill(['day_id' => $day->id, 'submission' => UuidV7::generate()]);
     $visit->save();
-    $check = Check::query()->create(['id' => Str::uuid7()->toString(), 'visit_id' => $visit->id, 'letter' => 'A']);
+    $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => 'A']);
     foreach ($demo->facts as $fact) {
         if (! str_starts_with($fact->key, 'child.born_on')) {
-            NoteFact::append($check, Str::uuid7()->toString(), $fact->track, $fact->key, $fact->value, $fact->author, $fact->recorded_at);
+            NoteFact::append($check, UuidV7::generate(), $fact->track, $fact->key, $fact->value, $fact->author, $fact->recorded_at);
         }
     }
 
     return $check;
 }
 
-$base = trim((string) shell_exec('sh bin/lib/serve.sh start; sh bin/lib/serve.sh reload; sleep 1; sh bin/lib/serve.sh url'));
+$base = trim((string) shell_exec('sleep 1; sh bin/lib/serve.sh url'));
 $jar = tempnam(sys_get_temp_dir(), 'bench');
 $curl = curl_init();
 curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_TIMEOUT => 20]);
@@ -61,7 +61,7 @@ for ($i = 0; $i < 140; $i++) {
         // A check holds about a hundred facts; it must not grow into something no check is.
         $check = benchCheck();
     }
-    $fact = ['_token' => $csrf, 'id' => Str::uuid7()->toString(), 'track' => 'left', 'key' => 'setup.wedge', 'answer' => 'none'];
+    $fact = ['_token' => $csrf, 'id' => UuidV7::generate(), 'track' => 'left', 'key' => 'setup.wedge', 'answer' => 'none'];
     $start = hrtime(true);
     $part = $send("/checks/{$check->id}/facts/measure", $fact, ['HX-Request: true']);
     $times['answer'][] = hrtime(true) - $start;

@@ -16,7 +16,11 @@ return [
             'search_path' => 'public',
             // Loopback only; a persistent connection saves the password exchange of every request.
             'sslmode' => 'disable',
-            'options' => env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : [],
+            'options' => [
+                PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false),
+                // Values still travel apart from the SQL; without a prepared statement that is one round trip instead of three.
+                PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
+            ],
         ],
     ],
 ];

@@ -80,13 +80,21 @@ front_end_packages() { npm ci --no-audit --no-fund || npm install --no-audit --n
 
 front_end() { npm run build; }
 
+# setting LINES: puts NAME=VALUE lines into .env; a changed one makes the remembered configuration stale
+setting() {
+    printf '%s\n' "$1" | while IFS= read -r line; do
+        grep -qxF "$line" .env && continue
+        { grep -v "^${line%%=*}=" .env || true; echo "$line"; } > "$RUN/env.new"
+        cat "$RUN/env.new" > .env
+        rm -f "$RUN/env.new" bootstrap/cache/config.php
+    done
+}
+
 environment() {
     [ -s .env ] || printf 'APP_NAME="Mint Buckle"\nAPP_ENV=production\nAPP_DEBUG=false\nAPP_KEY=base64:%s\nSESSION_DRIVER=file\nCACHE_STORE=file\nQUEUE_CONNECTION=sync\nMAIL_MAILER=log\nLOG_LEVEL=warning\nDB_PERSISTENT=true\nBCRYPT_ROUNDS=12\n' "$(php -r 'echo base64_encode(random_bytes(32));')" > .env
     chmod 600 .env
     # The cluster's port may change between starts.
-    { grep -v -e '^DB_PORT=' -e '^DB_PASSWORD=' .env; sh bin/lib/pg.sh env; } > "$RUN/env.new"
-    cmp -s "$RUN/env.new" .env || { cat "$RUN/env.new" > .env; rm -f bootstrap/cache/config.php; }
-    rm -f "$RUN/env.new"
+    setting "$(sh bin/lib/pg.sh env)"
 }
 
 # prepare [test]
