@@ -22,7 +22,7 @@ use stdClass;
 final readonly class CaseOfFacts
 {
     /** @param array<string, mixed> $stale path => what was seen before the change */
-    private function __construct(public stdClass $raw, public array $stale, public CaseFile $case) {}
+    private function __construct(public stdClass $raw, public array $stale, public CaseFile $case, public FactLog $facts) {}
 
     /** @throws InvalidCase when the facts contradict the format */
     public static function on(stdClass $case, FactLog $facts, ?RecallList $list): self
@@ -42,7 +42,7 @@ final readonly class CaseOfFacts
 
         AssembleCase::campaigns($case, $list);
 
-        return new self($case, $stale, Reader::fromObject($case));
+        return new self($case, $stale, Reader::fromObject($case), $facts);
     }
 
     /** Only what was known can have been changed: a fact given for the first time makes nothing stale. */

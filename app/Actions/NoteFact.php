@@ -28,7 +28,7 @@ final readonly class NoteFact
             'note' => $note,
             'undoes' => $undoes,
         ];
-        if (Fact::query()->insertOrIgnore($fact) === 1) {
+        if (Fact::rows()->insertOrIgnore($fact) === 1) {
             $check->noteLogged(LoggedFact::ofRow((object) $fact));
         }
     }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Answers\UnreadableAnswer;
 use App\Models\Check;
+use App\Models\Day;
 use App\Models\RecallList;
 use App\Models\Visit;
 use Closure;
@@ -25,9 +26,9 @@ final readonly class OpenCheck
             if ($visit->left_at !== null) {
                 throw new UnreadableAnswer('This family has left; its check is signed and stays as it is.');
             }
-            $day = $visit->load('day')->day;
+            $day = Day::query()->findOrFail($visit->day_id);
             $day->setRelation('recallList', $day->recall_list_id === null ? null : RecallList::known($day->recall_list_id));
-            $check->setRelation('visit', $visit);
+            $check->setRelation('visit', $visit->setRelation('day', $day));
             $check->forgetLogged();
             $write($check);
         });

@@ -11,8 +11,8 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Track;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\UuidV7;
 
 /** Takes a family in: a ticket, a check a child, and everything said at arrival as facts found. */
 final readonly class ReceiveFamily
@@ -44,9 +44,9 @@ final readonly class ReceiveFamily
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $arrival->firstName, 'contact' => $arrival->contact]);
         $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];
         foreach ($arrival->children as $index => $child) {
-            $check = Check::query()->create(['id' => Str::uuid7()->toString(), 'visit_id' => $visit->id, 'letter' => chr(ord('A') + $index), 'seat_model_id' => $child->seatModel?->id]);
+            $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => chr(ord('A') + $index), 'seat_model_id' => $child->seatModel?->id]);
             foreach ($vehicle + $child->facts as $key => $value) {
-                NoteFact::append($check, Str::uuid7()->toString(), Track::Found, $key, $value, $receiver, $this->clock->now());
+                NoteFact::append($check, UuidV7::generate(), Track::Found, $key, $value, $receiver, $this->clock->now());
             }
         }
 

@@ -8,10 +8,10 @@ use App\Answers\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\User;
 use App\Track;
-use Illuminate\Support\Str;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\UuidV7;
 
 /** Enters what a label's code says, as found, all of it or nothing; what is entered the same already stays one fact. */
 final readonly class TakeLabel
@@ -30,7 +30,7 @@ final readonly class TakeLabel
         OpenCheck::write($check, function (Check $check) use ($facts, $author): void {
             foreach ($facts as $key => $value) {
                 if (CasePath::get($check->caseOf(Track::Found)->raw, "seat.{$key}") !== $value) {
-                    NoteFact::append($check, Str::uuid7()->toString(), Track::Found, "seat.{$key}", $value, $author, $this->clock->now(), 'label’s code');
+                    NoteFact::append($check, UuidV7::generate(), Track::Found, "seat.{$key}", $value, $author, $this->clock->now(), 'label’s code');
                 }
             }
             try {

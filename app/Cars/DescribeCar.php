@@ -14,11 +14,11 @@ use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Track;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use Psr\Clock\ClockInterface;
 use stdClass;
+use Symfony\Component\Uid\UuidV7;
 
 /** What is seen at the car, once for all of the family's checks. */
 final readonly class DescribeCar
@@ -38,7 +38,7 @@ final readonly class DescribeCar
         $this->everywhere($visit, function (Check $check) use ($place, $field, $value, $author): void {
             $index = self::index($check, $place);
             if ($index !== null) {
-                NoteFact::append($check, Str::uuid7()->toString(), self::track($check), "vehicle.positions.{$index}.{$field}", $value, $author, $this->clock->now());
+                NoteFact::append($check, UuidV7::generate(), self::track($check), "vehicle.positions.{$index}.{$field}", $value, $author, $this->clock->now());
             }
         });
     }
@@ -60,7 +60,7 @@ final readonly class DescribeCar
                 }
             }
             $positions = array_map(static fn(array $place): array => (is_string($place['name'] ?? null) ? $known[$place['name']] ?? [] : []) + $place, $layout->positions);
-            NoteFact::append($check, Str::uuid7()->toString(), Track::Left, 'vehicle', ['positions' => $positions] + get_object_vars($vehicle), $author, $this->clock->now());
+            NoteFact::append($check, UuidV7::generate(), Track::Left, 'vehicle', ['positions' => $positions] + get_object_vars($vehicle), $author, $this->clock->now());
         });
     }
 

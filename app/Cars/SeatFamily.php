@@ -12,9 +12,9 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Track;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\UuidV7;
 
 /** Children are moved to other places, all of them or none: what depends on the place is looked at again. */
 final readonly class SeatFamily
@@ -47,7 +47,7 @@ final readonly class SeatFamily
     /** What is to hold the seat there is seen at the car, never taken from a proposal. */
     private function move(Check $check, string $to, User $author): void
     {
-        NoteFact::append($check, Str::uuid7()->toString(), Track::Left, 'setup.position', $to, $author, $this->clock->now());
+        NoteFact::append($check, UuidV7::generate(), Track::Left, 'setup.position', $to, $author, $this->clock->now());
         try {
             $check->caseOf(Track::Left);
         } catch (InvalidCase $e) {

@@ -67,7 +67,7 @@ final class Check extends Model
     {
         return $this->logged ??= array_values($this->relationLoaded('facts')
             ? $this->facts->map(LoggedFact::of(...))->all()
-            : $this->facts()->toBase()->get(LoggedFact::COLUMNS)->map(LoggedFact::ofRow(...))->all());
+            : Fact::rows()->where('check_id', $this->id)->orderBy('seq')->get(LoggedFact::COLUMNS)->map(LoggedFact::ofRow(...))->all());
     }
 
     /**

@@ -8,9 +8,9 @@ use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Units;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Str;
 use MintBuckle\Core\Asking\AskedOf;
 use MintBuckle\Core\CaseFile\ModeName;
+use Symfony\Component\Uid\UuidV7;
 
 /** What the arrival screen offers, and how many children it has room for. */
 final readonly class ArrivePage
@@ -42,7 +42,7 @@ final readonly class ArrivePage
             array_combine(array_column(ModeName::cases(), 'value'), array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases())),
             array_combine(self::PLACES, array_map(AskedOf::placeTitle(...), self::PLACES)),
             max(1, is_array($old['children'] ?? null) ? count($old['children']) : 1),
-            is_string($old['submission'] ?? null) ? $old['submission'] : Str::uuid7()->toString(),
+            is_string($old['submission'] ?? null) ? $old['submission'] : UuidV7::generate(),
             // What was typed keeps the units it was typed in, even if another tab has changed them since.
             Units::tryFrom(is_string($old['units'] ?? null) ? $old['units'] : '') ?? $units,
         );

@@ -60,10 +60,14 @@ final readonly class AskedRows
                 if (in_array($path, self::TRIES, true) && $this->situation->isHarness()) {
                     continue;
                 }
+                $isAskedHere = in_array($path, $askedHere, true);
+                if (! $atHome && ! $isAskedHere) {
+                    continue;
+                }
                 $row = $this->row($askable, $path, in_array($path, $asked, true));
-                if (in_array($path, $askedHere, true) || ($atHome && ($path === $noting || $this->isShown($row)))) {
+                if ($isAskedHere || $path === $noting || $this->isShown($row)) {
                     $rows[] = $row;
-                } elseif ($atHome && $this->mayBeNoted($askable)) {
+                } elseif ($this->mayBeNoted($askable)) {
                     $more[] = $askable;
                 }
             }

@@ -57,8 +57,8 @@ final readonly class CheckPage
     /** @var string where facts are posted to; made once, since every row needs it */
     public string $factsUrl;
 
-    /** @var string the address of the check's stations, less track and station; made once, since every station is linked */
-    private string $showUrl;
+    /** @var string the check's address; made once, since every station and every form stands below it */
+    private string $url;
 
     private AskedRows $asked;
 
@@ -75,10 +75,10 @@ final readonly class CheckPage
         ?string $noting = null,
     ) {
         $this->signed = $check->signed_at !== null;
-        $this->factsUrl = route('facts.store', [$check->id, $station->value]);
-        $this->showUrl = dirname(route('checks.show', [$check->id, $track->value, $station->value]), 2);
-        $this->facts = FactLog::of($check, $track);
+        $this->url = dirname(route('checks.log', $check->id));
+        $this->factsUrl = $this->post('facts');
         $folded = $check->caseOf($track);
+        $this->facts = $folded->facts;
         $this->case = $folded->case;
         $this->assessment = Assessor::assess($this->case, $rulebook);
         $this->situation = $this->assessment->situation;
@@ -122,7 +122,19 @@ final readonly class CheckPage
 
     public function link(?Track $track = null, ?Station $station = null): string
     {
-        return "{$this->showUrl}/" . ($track ?? $this->track)->value . '/' . ($station ?? $this->station)->value;
+        return "{$this->url}/" . ($track ?? $this->track)->value . '/' . ($station ?? $this->station)->value;
+    }
+
+    /** @param 'facts'|'undo'|'declines' $what is posted; the answer shows this station */
+    public function post(string $what): string
+    {
+        return "{$this->url}/{$what}/{$this->station->value}";
+    }
+
+    /** @param 'card/technician'|'log'|'case'|'seat'|'label' $what of the check */
+    public function address(string $what): string
+    {
+        return "{$this->url}/{$what}";
     }
 
     /** @return list<FindingCard> */

@@ -11,10 +11,10 @@ use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\User;
 use App\Track;
-use Illuminate\Support\Str;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use Psr\Clock\ClockInterface;
 use stdClass;
+use Symfony\Component\Uid\UuidV7;
 
 /** A check's seat is found on the shelf: everything the shelf knows of the model is filled in; what was seen on this very seat is kept. */
 final readonly class TakeModel
@@ -43,7 +43,7 @@ final readonly class TakeModel
         if (json_encode($before) === json_encode((object) $seat)) {
             return;
         }
-        NoteFact::append($check, Str::uuid7()->toString(), $track, 'seat', (object) $seat, $author, $this->clock->now(), "shelf: {$model->title()}, version {$model->version}");
+        NoteFact::append($check, UuidV7::generate(), $track, 'seat', (object) $seat, $author, $this->clock->now(), "shelf: {$model->title()}, version {$model->version}");
         try {
             $check->caseOf($track);
         } catch (InvalidCase $e) {

@@ -47,7 +47,16 @@ final readonly class Catalogue
 
     public static function standard(): self
     {
-        return new self([
+        /** @var self|null $made once: it never changes, and every answer looks into it several times */
+        static $made = null;
+
+        return $made ??= new self(self::entries());
+    }
+
+    /** @return list<Askable> */
+    private static function entries(): array
+    {
+        return [
             // path, station, kind, short, question, choices, hint
             new Askable('seat.label_readable',                       Station::Label,    AnswerKind::YesNo,       'Label', 'Can maker, model and date be read on the label?', ['yes' => 'Readable', 'no' => 'Not readable'], 'Labels stand on two sides of the shell, and under the cover or base.'),
             new Askable('seat.maker',                                Station::Label,    AnswerKind::Text,        'Maker', 'Who made the seat?'),
@@ -221,6 +230,6 @@ final readonly class Catalogue
             new Askable('handover.technician.*',                     Station::Handover, AnswerKind::Signature,   'Technician', 'Who worked here?'),
             new Askable('handover.checker',                          Station::Handover, AnswerKind::Signature,   'Second signer', 'Who looked a second time?', [], 'Somebody other than the technician.'),
             new Askable('handover.checker.*',                        Station::Handover, AnswerKind::Signature,   'Second signer', 'Who looked a second time?', [], 'Somebody other than the technician.'),
-        ]);
+        ];
     }
 }

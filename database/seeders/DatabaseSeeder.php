@@ -22,9 +22,9 @@ use App\Track;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
 use MintBuckle\Core\Recall\RecallIntake;
 use stdClass;
+use Symfony\Component\Uid\UuidV7;
 
 /**
  * The demo: a harvest market at the ferry landing of a made-up island town, with made-up families, seats and cars.
@@ -113,7 +113,7 @@ final class DatabaseSeeder extends Seeder
             'ticket' => $ticket,
             'bay' => $family->bay,
             'vehicle' => $family->vehicle,
-            'submission' => Str::uuid7()->toString(),
+            'submission' => UuidV7::generate(),
             'arrived_at' => $this->now->subMinutes($family->minutes_ago),
             'received_by' => $this->people['ines']->id,
         ]);
@@ -130,7 +130,7 @@ final class DatabaseSeeder extends Seeder
     {
         $model = SeatModel::query()->where('model', $child->seat)->firstOrFail();
         $layout = VehicleLayout::query()->where('name', $family->layout)->firstOrFail();
-        $check = Check::query()->create(['id' => Str::uuid7()->toString(), 'visit_id' => $visit->id, 'letter' => $letter, 'seat_model_id' => $model->id]);
+        $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => $letter, 'seat_model_id' => $model->id]);
         $vehicle = ['vehicle', ['model_year' => $family->model_year, 'positions' => $layout->positions]];
         $this->note($check, Track::Found, [$vehicle, ...$child->found], $model, $visit->arrived_at);
         $this->note($check, Track::Left, $child->left, $model, $visit->arrived_at);
@@ -140,7 +140,7 @@ final class DatabaseSeeder extends Seeder
     private function note(Check $check, Track $track, array $facts, SeatModel $model, CarbonImmutable $when): void
     {
         foreach ($facts as [$key, $value]) {
-            NoteFact::append($check, Str::uuid7()->toString(), $track, $key, $this->value($value, $model), $this->people['wren'], $when);
+            NoteFact::append($check, UuidV7::generate(), $track, $key, $this->value($value, $model), $this->people['wren'], $when);
         }
     }
 

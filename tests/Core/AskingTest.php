@@ -14,6 +14,11 @@ use stdClass;
 
 final class AskingTest extends TestCase
 {
+    public function testIsMadeOnce(): void
+    {
+        self::assertSame(Catalogue::standard(), Catalogue::standard());
+    }
+
     public function testTheFirstEntryThatMatchesIsTheOnlyOneMeant(): void
     {
         foreach (Catalogue::standard()->all as $askable) {

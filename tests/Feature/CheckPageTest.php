@@ -34,6 +34,22 @@ final class CheckPageTest extends FeatureTestCase
         self::assertSame('1 to look at', $strap[7]->summary);
     }
 
+    public function testItsAddressesAreTheRoutes(): void
+    {
+        $page = self::page(3, Track::Left, Station::Buckle);
+        $id = $page->check->id;
+
+        self::assertSame(
+            [route('facts.store', [$id, 'buckle']), route('undo.store', [$id, 'buckle']), route('declines.store', [$id, 'buckle'])],
+            [$page->factsUrl, $page->post('undo'), $page->post('declines')],
+        );
+        self::assertSame(
+            [route('checks.card', [$id, 'technician']), route('checks.log', $id), route('checks.case', $id), route('checks.seat', $id), route('checks.label', $id)],
+            [$page->address('card/technician'), $page->address('log'), $page->address('case'), $page->address('seat'), $page->address('label')],
+        );
+        self::assertSame(route('checks.show', [$id, 'found', 'label']), $page->link(Track::Found, Station::Label));
+    }
+
     public function testAStationShowsWhatIsAskedAndWhatIsKnown(): void
     {
         $rows = self::page(6, Track::Found, Station::Buckle)->rows;
@@ -113,6 +129,17 @@ final class CheckPageTest extends FeatureTestCase
         $this->get("/checks/{$check->id}/left/measure")->assertOk();
 
         self::assertLessThanOrEqual(6, count(DB::getQueryLog()));
+    }
+
+    public function testAnAnswerNeedsFewQueries(): void
+    {
+        $this->signedIn();
+        $check = self::check(3);
+        $this->answer($check, 'setup.wedge', ['answer' => 'none'])->assertOk();
+        DB::enableQueryLog();
+        $this->answer($check, 'setup.wedge', ['answer' => 'none'])->assertOk();
+
+        self::assertSame(['checks', 'visits', 'days', 'facts', 'facts'], array_map(static fn(array $q): string => preg_match('/(?:from|into) "(\\w+)"/', $q['query'], $m) === 1 ? $m[1] : $q['query'], DB::getQueryLog()));
     }
 
     private static function loaded(int $ticket): Check

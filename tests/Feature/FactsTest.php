@@ -149,6 +149,31 @@ final class FactsTest extends FeatureTestCase
         self::assertEquals($expected, $key === 'handover.checker' && is_object($value) ? ($value->id ?? null) : $value);
     }
 
+    /** @return iterable<string, array{string, array<string, mixed>}> what no page of ours sends, and the field it is refused for */
+    public static function malformed(): iterable
+    {
+        yield 'a list for one answer' => ['answer', ['answer' => ['yes']]];
+        yield 'a list within the answers' => ['answers.0', ['answers' => [['retractor']]]];
+        yield 'one answer for a list' => ['answers', ['answers' => 'retractor']];
+        yield 'a novel for an answer' => ['answer', ['answer' => str_repeat('a', 2001)]];
+        yield 'a novel for a reason' => ['note', ['answer' => 'yes', 'note' => str_repeat('a', 501)]];
+        yield 'a key with nothing after it' => ['entry', ['entry' => 'setup.twisted']];
+        yield 'no fact named' => ['key', ['key' => '', 'answer' => 'yes']];
+        yield 'no track of ours' => ['track', ['track' => 'between', 'answer' => 'yes']];
+        yield 'no id' => ['id', ['id' => '7', 'answer' => 'yes']];
+    }
+
+    /** @param array<string, mixed> $sent */
+    #[DataProvider('malformed')]
+    public function testWhatIsMalformedIsNotKept(string $field, array $sent): void
+    {
+        $check = self::check(3);
+        $before = $check->facts()->count();
+        $this->signedIn()->answer($check, 'setup.twisted', $sent)->assertSessionHasErrors($field);
+
+        self::assertSame($before, $check->facts()->count());
+    }
+
     public function testASignedCheckStaysAsItIs(): void
     {
         $check = self::check(1);

@@ -56,6 +56,6 @@ abstract class FeatureTestCase extends TestCase
      */
     protected function answer(Check $check, string $key, array $answer, Track $track = Track::Left, ?string $id = null, string $station = 'measure', bool $htmx = true): TestResponse
     {
-        return $this->post("/checks/{$check->id}/facts/{$station}", ['id' => $id ?? Str::uuid7()->toString(), 'key' => $key, 'track' => $track->value] + $answer, $htmx ? ['HX-Request' => 'true'] : []);
+        return $this->post("/checks/{$check->id}/facts/{$station}", $answer + ['id' => $id ?? Str::uuid7()->toString(), 'key' => $key, 'track' => $track->value], $htmx ? ['HX-Request' => 'true'] : []);
     }
 }

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use App\Models\RecallImport;
 use App\Recalls\ImportState;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
+use Symfony\Component\Uid\UuidV7;
 
 /** Asks the feed; the simulated one can be told how to behave. */
 final class RecallFeedRequest extends FormRequest
@@ -33,7 +33,7 @@ final class RecallFeedRequest extends FormRequest
     {
         return RecallImport::query()->create([
             'source' => 'Simulated feed, answering ' . self::BEHAVIOURS[$this->behaviour()],
-            'path' => 'recalls/' . Str::uuid7() . '.json',
+            'path' => 'recalls/' . UuidV7::generate() . '.json',
             'state' => ImportState::Fetching,
             'begun_by' => $this->author()->id,
         ]);

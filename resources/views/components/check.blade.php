@@ -31,7 +31,7 @@
             </details>
         @endif
         @if ($page->station === MintBuckle\Core\Finding\Station::Label && ! $page->signed)
-            <p class="label-tools"><a class="quiet" href="{{ route('checks.seat', $page->check->id) }}">Find the model on the shelf</a> <a class="quiet" href="{{ route('checks.label', $page->check->id) }}">Read the label’s code</a></p>
+            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">Find the model on the shelf</a> <a class="quiet" href="{{ $page->address('label') }}">Read the label’s code</a></p>
         @endif
         <x-station-help :page="$page" :situation="$page->situation" :computed="$page->assessment->computed" />
         <x-station-steps :page="$page" />

@@ -1,7 +1,7 @@
 @props(['card', 'page'])
-<form class="decline" method="post" action="{{ route('declines.store', [$page->check->id, $page->station->value]) }}" hx-post="{{ route('declines.store', [$page->check->id, $page->station->value]) }}" hx-target="#check" hx-swap="morph:outerHTML">
+<form class="decline" method="post" action="{{ $page->post('declines') }}" hx-post="{{ $page->post('declines') }}" hx-target="#check" hx-swap="morph:outerHTML">
     @csrf
-    <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="subject" value="{{ $card->subject }}">
+    <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="subject" value="{{ $card->subject }}">
     @if ($card->declined)
         <input type="hidden" name="holds" value="0"><button class="plain">The family agrees after all</button>
     @else

@@ -1,4 +1,5 @@
-@props(['page', 'unit'])
+@props(['page', 'gauge', 'unit'])
+<x-drawing.movement-gauge :drawing="$gauge" />
 <x-fact-form :page="$page" class="try" id="new-try">
     <input type="hidden" name="unit" value="{{ $unit }}">
     <legend>Record a try</legend>
@@ -15,7 +16,7 @@
     </div>
     @if ($page->problemOfTry())<p class="problem" role="alert">{{ $page->problem }}</p>@endif
     <p class="hint">Enter how far it moved, then press the direction. Every try is kept.</p>
-    @if ($page->drawings->gauge()->isStillLoose())
+    @if ($gauge->isStillLoose())
         <p class="notice" data-still-loose>Still loose after three tries: try the other way of holding it, then another place, then another seat.</p>
     @endif
 </x-fact-form>

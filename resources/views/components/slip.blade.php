@@ -12,9 +12,9 @@
         </div>
     @endif
     @if ($page->last !== null && ! $page->signed)
-        <form class="undo" method="post" action="{{ route('undo.store', [$page->check->id, $page->station->value]) }}" hx-post="{{ route('undo.store', [$page->check->id, $page->station->value]) }}" hx-target="#check" hx-swap="morph:outerHTML">
+        <form class="undo" method="post" action="{{ $page->post('undo') }}" hx-post="{{ $page->post('undo') }}" hx-target="#check" hx-swap="morph:outerHTML">
             @csrf
-            <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
+            <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
             <button class="plain" data-key="z" data-undo>Undo: {{ $page->lastInWords() }}</button>
         </form>
     @endif
@@ -41,7 +41,7 @@
         @endif
     </div>
     <p class="slip-foot">
-        <a href="{{ route('checks.card', [$page->check->id, 'technician']) }}" data-key="c">Installation card</a> · <a href="{{ route('visits.car', $page->check->visit_id) }}">Plan of the car</a> · <a href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ route('checks.log', $page->check) }}">Every entry</a> · <a href="{{ route('checks.case', $page->check) }}">Case file</a>
+        <a href="{{ $page->address('card/technician') }}" data-key="c">Installation card</a> · <a href="{{ route('visits.car', $page->check->visit_id) }}">Plan of the car</a> · <a href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ $page->address('log') }}">Every entry</a> · <a href="{{ $page->address('case') }}">Case file</a>
         <button type="button" class="plain" data-show-keys hidden>Keys <kbd>?</kbd></button>
     </p>
 </aside>

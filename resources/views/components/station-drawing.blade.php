@@ -18,8 +18,7 @@
         @break
     @case(MintBuckle\Core\Finding\Station::Measure)
         @if ($situation->isHarness())
-            <x-drawing.movement-gauge :drawing="$draw->gauge()" />
-            <x-movement-entry :page="$page" :unit="$page->units->length()->value" />
+            <x-movement-entry :page="$page" :gauge="$draw->gauge()" :unit="$page->units->length()->value" />
             <x-drawing.seat-side :drawing="$draw->side()" />
             @if ($situation->isRear())<x-angle-gauge :page="$page" />@endif
         @endif

@@ -20,7 +20,7 @@
                     <li @class(['card-work', 'done' => $step['done'], 'current' => $step['number'] === $page->current()]) data-step-number="{{ $step['number'] }}">
                         <form method="post" action="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-post="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-target="#card" hx-swap="morph:outerHTML">
                             @csrf
-                            <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="subject" value="{{ $step['subject'] }}"><input type="hidden" name="holds" value="{{ $step['done'] ? '0' : '1' }}">
+                            <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="subject" value="{{ $step['subject'] }}"><input type="hidden" name="holds" value="{{ $step['done'] ? '0' : '1' }}">
                             <p class="card-step"><span class="step-number" aria-hidden="true">{{ $step['number'] }}</span> {{ $step['step']->step }}</p>
                             <p class="card-check">{{ $step['step']->check }}</p>
                             <button @class(['press' => ! $step['done'], 'quiet' => $step['done']]) @disabled($page->signed) aria-label="Step {{ $step['number'] }}: {{ $step['done'] ? 'not done after all' : 'done' }}">{{ $step['done'] ? 'Done ✓' : 'Done' }}</button>
@@ -31,7 +31,7 @@
             @if ($page->isDone() && $page->hands === App\Hands::Family && ! $page->signed)
                 <form class="card-work shown-back" method="post" action="{{ route('facts.store', [$page->check->id, 'handover']) }}">
                     @csrf
-                    <input type="hidden" name="id" value="{{ Illuminate\Support\Str::uuid7() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="key" value="handover.shown_back">
+                    <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="key" value="handover.shown_back">
                     <p>The family has done every step with its own hands.</p>
                     <button class="press" name="answer" value="yes">Shown back: on to the hand-over</button>
                 </form>
