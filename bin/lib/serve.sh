@@ -91,7 +91,7 @@ case ${1:-start} in
         ;;
     stop)
         if alive "$R/feed.pid"; then
-            kill -TERM -- "-$(cat "$R/feed.pid")" 2>/dev/null || kill -TERM "$(cat "$R/feed.pid")" || true
+            kill -s TERM -- "-$(cat "$R/feed.pid")" 2>/dev/null || kill -TERM "$(cat "$R/feed.pid")" || true
             rm -f "$R/feed.pid"
         fi
         for p in nginx fpm; do
