@@ -38,7 +38,9 @@ final readonly class CheckAnswer
                 ->with(['problem' => $problem, 'problemKey' => $key])->withInput();
         }
         $check->loadMissing('visit.day.recallList');
-        $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
+        if ($problem !== null) {
+            $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
+        }
         $page = new CheckPage($check, $track, $station, $this->units, $this->rulebook, $problem, $key);
 
         return response(view('components.check', ['page' => $page]), $problem === null ? 200 : 422);

@@ -1,6 +1,6 @@
 @props(['state', 'size' => 40])
 {{-- closed: good; half open: fix; dotted: not finished; strap cut through: do not use. Always beside its words. --}}
-<svg {{ $attributes->class(['buckle-mark', 'buckle-mark-' . $state]) }} width="{{ $size }}" height="{{ $size / 2 }}" viewBox="0 0 44 22" aria-hidden="true" focusable="false">
+<svg class="buckle-mark buckle-mark-{{ $state }}" width="{{ $size }}" height="{{ $size / 2 }}" viewBox="0 0 44 22" aria-hidden="true" focusable="false">
     @switch($state)
         @case('good_to_ride')
             <rect class="body" x="1" y="2" width="24" height="18" rx="5" /><rect class="hole" x="9" y="7.5" width="8" height="7" rx="2" /><rect class="body" x="23" y="6" width="12" height="10" rx="1" /><rect class="body" x="34" y="8" width="9" height="6" rx="1" />

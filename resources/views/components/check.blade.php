@@ -1,5 +1,5 @@
 @props(['page'])
-<div id="check" class="check" data-station="{{ $page->station->value }}" data-track-shown="{{ $page->track->value }}">
+<div id="check" class="check" data-station="{{ $page->station->value }}" data-track-shown="{{ $page->track->value }}" hx-target="#check" hx-swap="morph:outerHTML">
     <x-strap :page="$page" />
     <section class="station" aria-labelledby="station-title">
         <header class="station-top">

@@ -1,5 +1,5 @@
 @props(['card', 'page'])
-<form class="decline" method="post" action="{{ $page->post('declines') }}" hx-post="{{ $page->post('declines') }}" hx-target="#check" hx-swap="morph:outerHTML">
+<form class="decline" method="post" action="{{ $page->post('declines') }}" hx-post="{{ $page->post('declines') }}">
     @csrf
     <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="subject" value="{{ $card->subject }}">
     @if ($card->declined)

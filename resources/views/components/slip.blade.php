@@ -12,7 +12,7 @@
         </div>
     @endif
     @if ($page->last !== null && ! $page->signed)
-        <form class="undo" method="post" action="{{ $page->post('undo') }}" hx-post="{{ $page->post('undo') }}" hx-target="#check" hx-swap="morph:outerHTML">
+        <form class="undo" method="post" action="{{ $page->post('undo') }}" hx-post="{{ $page->post('undo') }}">
             @csrf
             <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="{{ $page->track->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
             <button class="plain" data-key="z" data-undo>Undo: {{ $page->lastInWords() }}</button>
