@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App;
 
 use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -69,10 +70,35 @@ enum Units: string
 
     public function show(Quantity $quantity): string
     {
-        return $quantity->show(match (true) {
+        return $quantity->show($this->of($quantity));
+    }
+
+    /** A finding speaks in the unit that was measured. Where that is not one of these: what was observed, and its limit, once more in these. */
+    public function retell(Finding $finding): ?string
+    {
+        $observed = $finding->observed instanceof Quantity ? $finding->observed : null;
+        $unit = $observed === null ? null : $this->of($observed);
+        if ($observed === null || $unit === null || $this->holds($observed->unit)) {
+            return null;
+        }
+        $limit = $finding->limit instanceof Quantity ? $finding->limit : null;
+
+        return $limit === null
+            ? 'That is ' . ltrim($observed->show($unit), '-') . '.'
+            : "That is {$observed->showBeside($limit, $unit)}; the limit is {$limit->show($unit)}.";
+    }
+
+    private function of(Quantity $quantity): ?Unit
+    {
+        return match (true) {
             $quantity instanceof Length => $this->length(),
             $quantity instanceof Mass => $this->for(AnswerKind::Mass),
             default => null,
-        });
+        };
+    }
+
+    private function holds(Unit $unit): bool
+    {
+        return ($this === self::Imperial) === in_array($unit, [LengthUnit::Inch, MassUnit::Pound, MassUnit::Ounce], true);
     }
 }

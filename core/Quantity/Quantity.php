@@ -80,13 +80,13 @@ abstract readonly class Quantity
     }
 
     /** For sentences that hold it against a limit: where rounding would make the two look alike, it says "just over" or "just under". */
-    public function showBeside(self $limit): string
+    public function showBeside(self $limit, ?Unit $unit = null): string
     {
-        $shown = $this->show();
+        $shown = $this->show($unit);
         $order = $this->compareTo($limit);
 
         return match (true) {
-            $order === 0 || $shown !== $limit->show($this->unit) => $shown,
+            $order === 0 || $shown !== $limit->show($unit ?? $this->unit) => $shown,
             $order > 0 => "just over {$shown}",
             default => "just under {$shown}",
         };

@@ -11,7 +11,7 @@
         <h3>Before this child rides in it</h3>
         <ul>
             @foreach ($child->open as $finding)
-                <li><strong>{{ $finding->message }}</strong> {{ $finding->remedy }}@if ($child->whyDeclined($finding) !== null) <em>The family did not want it changed: “{{ $child->whyDeclined($finding) }}”.</em>@endif</li>
+                <li><strong>{{ $finding->message }}</strong> <x-retold :finding="$finding" /> {{ $finding->remedy }}@if ($child->whyDeclined($finding) !== null) <em>The family did not want it changed: “{{ $child->whyDeclined($finding) }}”.</em>@endif</li>
             @endforeach
             @if ($child->assessment->questions !== [])
                 <li>The check is not finished: {{ count($child->assessment->questions) }} {{ count($child->assessment->questions) === 1 ? 'thing has' : 'things have' }} not been looked at, so nothing can be promised.</li>
@@ -20,7 +20,7 @@
     @endif
     @if ($child->corrected !== [])
         <h3>What was found and put right</h3>
-        <ul>@foreach ($child->corrected as $finding)<li>{{ $finding->message }} <em>Put right: {{ $finding->remedy }}</em></li>@endforeach</ul>
+        <ul>@foreach ($child->corrected as $finding)<li>{{ $finding->message }} <x-retold :finding="$finding" /> <em>Put right: {{ $finding->remedy }}</em></li>@endforeach</ul>
     @endif
     @if ($child->assessment->computed->card !== null)
         <h3>How to do it again</h3>
@@ -32,7 +32,7 @@
     @endif
     @if ($child->advice !== [])
         <h3>Good to know</h3>
-        <ul>@foreach ($child->advice as $finding)<li>{{ $finding->message }} {{ $finding->remedy }}</li>@endforeach</ul>
+        <ul>@foreach ($child->advice as $finding)<li>{{ $finding->message }} <x-retold :finding="$finding" /> {{ $finding->remedy }}</li>@endforeach</ul>
     @endif
     @if ($child->dates !== [])
         <h3>Dates ahead</h3>
