@@ -1,6 +1,6 @@
 @props(['drawing'])
 <figure class="card-work drawing" data-drawing="label">
-    <svg viewBox="0 0 {{ $drawing::WIDTH }} 174" role="img" aria-labelledby="ruler-title ruler-desc">
+    <svg viewBox="0 -12 {{ $drawing::WIDTH }} 186" role="img" aria-labelledby="ruler-title ruler-desc">
         <title id="ruler-title">A ruler of time</title>
         <desc id="ruler-desc">{{ implode(' ', $drawing->text) }}</desc>
         @foreach ($drawing->bands as $band)

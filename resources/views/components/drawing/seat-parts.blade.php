@@ -22,12 +22,12 @@
             </g>
         @endforeach
         <g data-press="row-seat-history-extras-name" class="extras">
-            <rect class="reach" x="282" y="288" width="350" height="66" rx="14" />
-            <text x="296" y="310" class="strong">beside it</text>
+            <rect class="reach" x="282" y="281" width="350" height="73" rx="14" />
+            <text x="296" y="307" class="strong">beside it</text>
             @forelse ($drawing->extras as $extra)
                 <g class="extra @if ($extra['foreign'] !== false) foreign @endif" data-extra="{{ $extra['name'] }}"><circle cx="{{ $extra['x'] + 14 }}" cy="{{ $extra['y'] + 12 }}" r="11" /><text x="{{ $extra['x'] + 30 }}" y="{{ $extra['y'] + 17 }}">{{ Illuminate\Support\Str::limit($extra['name'], 9) }}</text></g>
             @empty
-                <text x="296" y="336">{{ $drawing->extrasKnown ? 'nothing' : 'not looked at yet' }}</text>
+                <text x="296" y="338">{{ $drawing->extrasKnown ? 'nothing' : 'not looked at yet' }}</text>
             @endforelse
         </g>
     </svg>
