@@ -70,14 +70,14 @@ enum Units: string
 
     public function show(Quantity $quantity): string
     {
-        return $quantity->show($this->of($quantity));
+        return $quantity->show($this->unitOf($quantity));
     }
 
     /** A finding speaks in the unit that was measured. Where that is not one of these: what was observed, and its limit, once more in these. */
     public function retell(Finding $finding): ?string
     {
         $observed = $finding->observed instanceof Quantity ? $finding->observed : null;
-        $unit = $observed === null ? null : $this->of($observed);
+        $unit = $observed === null ? null : $this->unitOf($observed);
         if ($observed === null || $unit === null || $this->holds($observed->unit)) {
             return null;
         }
@@ -88,7 +88,7 @@ enum Units: string
             : "That is {$observed->showBeside($limit, $unit)}; the limit is {$limit->show($unit)}.";
     }
 
-    private function of(Quantity $quantity): ?Unit
+    private function unitOf(Quantity $quantity): ?Unit
     {
         return match (true) {
             $quantity instanceof Length => $this->length(),
