@@ -4,13 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\OutgrowForecast;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Recall\RecallIntake;
+use MintBuckle\Core\Room\RoomAhead;
+use MintBuckle\Core\Rules\History\ExtrasRule;
+use MintBuckle\Core\Rules\Measure\ReclineSettingRule;
+use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Edges that a single changed sign or number would move: found by breaking the core on purpose. */
@@ -73,5 +86,106 @@ final class EdgesTest extends TestCase
 
         self::assertContains('child.weight', Cases::asked(Cases::assess(Cases::REAR, ['setup.harness.insert' => 'pad', 'child.weight' => null])));
         self::assertSame([], $ofHistory(null));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> a limit on one side only */
+    public static function oneSided(): iterable
+    {
+        yield 'no more than' => [['weight_max' => Cases::q(30, 'lb')]];
+        yield 'at least' => [['weight_min' => Cases::q(5, 'lb')]];
+    }
+
+    /** @param array<string, mixed> $limit */
+    #[DataProvider('oneSided')]
+    public function testOneLimitIsEnoughToNeedTheWeight(array $limit): void
+    {
+        // Another rule asks for the weight in any case; these must not depend on it.
+        $asks = static fn(Rule $rule, array $changes): array => array_values(array_filter(iterator_to_array($rule->judge(new Situation(Cases::read(Cases::REAR, $changes + ['child.weight' => null]))), false), static fn(Finding|Question $one): bool => $one instanceof Question && $one->path === 'child.weight'));
+
+        self::assertCount(1, $asks(new ExtrasRule(), ['setup.harness.insert' => 'pad', 'seat.inserts' => [['name' => 'pad'] + $limit]]));
+        self::assertCount(1, $asks(new ReclineSettingRule(), ['seat.modes.rear_harness.recline' => [['settings' => [1]] + $limit], 'setup.recline_setting' => 1]));
+        self::assertCount(0, $asks(new ReclineSettingRule(), ['seat.modes.rear_harness.recline' => [['settings' => [1]]], 'setup.recline_setting' => 1]));
+    }
+
+    public function testABoosterThatTheSeatDoesNotOfferHasItsFloorsToo(): void
+    {
+        self::assertSame(['stop mode.not_offered', 'stop mode.booster_early'], Cases::found(Cases::assess(Cases::BOOSTER, ['seat.modes.high_back_booster' => null, 'child.born_on' => '2024-06-01', 'child.weight' => Cases::q(12, 'kg')])));
+    }
+
+    public function testWithoutAPlaceNothingOfAPlaceIsAsked(): void
+    {
+        $about = static fn(array $changes): array => array_values(array_filter(Cases::asked(Cases::assess(Cases::REAR, $changes)), static fn(string $path): bool => str_contains($path, 'side_facing')));
+
+        $unknown = ['vehicle.positions.1.side_facing' => null];
+
+        self::assertSame([[], []], [$about(['setup.position' => null] + $unknown), $about(['setup.mode' => null] + $unknown)]);
+        self::assertSame(['vehicle.positions.1.side_facing'], $about($unknown));
+    }
+
+    public function testAFootThatTheModeDoesNotNameMayStandAnywhere(): void
+    {
+        self::assertSame([], Cases::found(Cases::assess(Cases::REAR, ['setup.foot' => 'up', 'seat.modes.rear_harness.foot' => null])));
+    }
+
+    public function testAHandleWithoutAnotherPositionGainsNoRoom(): void
+    {
+        self::assertSame([], RoomAhead::of(Length::of(100), handle: Length::of(60))->gains);
+        self::assertSame([], RoomAhead::of(Length::of(100), otherHandle: Length::of(60))->gains);
+    }
+
+    public function testWhereTheStrapLeavesASeatWithoutSlots(): void
+    {
+        $missing = static fn(string $rule, ?string $seen): array => StrapPlace::of(new Situation(Cases::read(Cases::REAR, ['seat.strap_rule_rear' => $rule, 'seat.slots' => [], 'setup.harness.slot' => null, 'setup.harness.strap' => $seen, 'setup.harness.strap_offset' => null])), ModeName::RearHarness)->missing;
+
+        self::assertSame([['setup.harness.strap_offset'], ['setup.harness.strap']], [$missing('level_to_25_above', null), $missing('at_or_below', null)]);
+    }
+
+    public function testAModeFitsByTheWayOfHoldingThatFits(): void
+    {
+        $of = static fn(array $max, array $more = []): ?ModeFit => (new Situation(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max]])))->fits->for(ModeName::RearHarness);
+        $belt = static fn(int $pounds): array => ['value' => $pounds, 'unit' => 'lb', 'held_by' => 'belt'];
+        $anchors = static fn(int $pounds, ?string $from = null): array => ['value' => $pounds, 'unit' => 'lb', 'held_by' => 'lower_anchors'] + ($from === null ? [] : ['made_from' => $from]);
+
+        $both = $of([$belt(40), $anchors(20)]);
+        self::assertSame([Truth::Yes, ['only held by the belt']], [$both?->fits, $both?->because()]);
+        self::assertSame(Truth::Unknown, $of([$belt(20), $anchors(30), $anchors(18, '2024-01-01')], ['seat.made_on' => null])?->fits, 'what may still fit is not ruled out by what does not');
+    }
+
+    public function testTheModeInUseNeedsItsLimits(): void
+    {
+        $fit = static fn(string $mode): ?ModeFit => (new Situation(Cases::read(Cases::REAR, ["seat.modes.{$mode}.weight_max" => null, "seat.modes.{$mode}.height_max" => null])))->fits->for(ModeName::from($mode));
+
+        self::assertSame([Truth::Unknown, ['seat.modes.rear_harness.weight_max', 'seat.modes.rear_harness.height_max']], [$fit('rear_harness')?->fits, $fit('rear_harness')?->missing]);
+        self::assertNotContains('seat.modes.forward_harness.weight_max', $fit('forward_harness')->missing ?? []);
+    }
+
+    public function testAListsDateIsFaultedOnce(): void
+    {
+        $problems = static function (?string $dated): array {
+            $intake = new RecallIntake(CalendarDate::of(2026, 10, 14));
+            $intake->dated($dated);
+            try {
+                $intake->stopIfAny();
+            } catch (InvalidCase $e) {
+                return array_column($e->problems, 'message');
+            }
+
+            return [];
+        };
+
+        self::assertSame([[], ['lies after today']], [$problems('2026-10-14'), $problems('2026-10-15')]);
+        self::assertSame([1, 1], [count($problems(null)), count($problems('2026-13-01'))]);
+    }
+
+    public function testReadingStopsAtAHundredProblems(): void
+    {
+        $intake = new RecallIntake(CalendarDate::of(2026, 10, 14));
+        $hopeless = static function (int $more) use ($intake): bool {
+            array_map(static fn(int $line) => $intake->problem("line {$line}", 'is no campaign'), range(1, $more));
+
+            return $intake->isHopeless();
+        };
+
+        self::assertSame([false, true], [$hopeless(99), $hopeless(1)]);
     }
 }
