@@ -14,6 +14,7 @@ use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\OutgrowForecast;
+use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Recall\RecallIntake;
 use MintBuckle\Core\Room\RoomAhead;
@@ -99,12 +100,9 @@ final class EdgesTest extends TestCase
     #[DataProvider('oneSided')]
     public function testOneLimitIsEnoughToNeedTheWeight(array $limit): void
     {
-        // Another rule asks for the weight in any case; these must not depend on it.
-        $asks = static fn(Rule $rule, array $changes): array => array_values(array_filter(iterator_to_array($rule->judge(new Situation(Cases::read(Cases::REAR, $changes + ['child.weight' => null]))), false), static fn(Finding|Question $one): bool => $one instanceof Question && $one->path === 'child.weight'));
-
-        self::assertCount(1, $asks(new ExtrasRule(), ['setup.harness.insert' => 'pad', 'seat.inserts' => [['name' => 'pad'] + $limit]]));
-        self::assertCount(1, $asks(new ReclineSettingRule(), ['seat.modes.rear_harness.recline' => [['settings' => [1]] + $limit], 'setup.recline_setting' => 1]));
-        self::assertCount(0, $asks(new ReclineSettingRule(), ['seat.modes.rear_harness.recline' => [['settings' => [1]]], 'setup.recline_setting' => 1]));
+        self::assertSame(1, self::weightAsked(new ExtrasRule(), ['setup.harness.insert' => 'pad', 'seat.inserts' => [['name' => 'pad'] + $limit]]));
+        self::assertSame(1, self::weightAsked(new ReclineSettingRule(), ['seat.modes.rear_harness.recline' => [['settings' => [1]] + $limit], 'setup.recline_setting' => 1]));
+        self::assertSame(0, self::weightAsked(new ReclineSettingRule(), ['seat.modes.rear_harness.recline' => [['settings' => [1]]], 'setup.recline_setting' => 1]));
     }
 
     public function testABoosterThatTheSeatDoesNotOfferHasItsFloorsToo(): void
@@ -114,12 +112,10 @@ final class EdgesTest extends TestCase
 
     public function testWithoutAPlaceNothingOfAPlaceIsAsked(): void
     {
-        $about = static fn(array $changes): array => array_values(array_filter(Cases::asked(Cases::assess(Cases::REAR, $changes)), static fn(string $path): bool => str_contains($path, 'side_facing')));
-
         $unknown = ['vehicle.positions.1.side_facing' => null];
 
-        self::assertSame([[], []], [$about(['setup.position' => null] + $unknown), $about(['setup.mode' => null] + $unknown)]);
-        self::assertSame(['vehicle.positions.1.side_facing'], $about($unknown));
+        self::assertSame([[], []], [self::sideFacingAsked(['setup.position' => null] + $unknown), self::sideFacingAsked(['setup.mode' => null] + $unknown)]);
+        self::assertSame(['vehicle.positions.1.side_facing'], self::sideFacingAsked($unknown));
     }
 
     public function testAFootThatTheModeDoesNotNameMayStandAnywhere(): void
@@ -142,13 +138,12 @@ final class EdgesTest extends TestCase
 
     public function testAModeFitsByTheWayOfHoldingThatFits(): void
     {
-        $of = static fn(array $max, array $more = []): ?ModeFit => (new Situation(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max]])))->fits->for(ModeName::RearHarness);
         $belt = static fn(int $pounds): array => ['value' => $pounds, 'unit' => 'lb', 'held_by' => 'belt'];
         $anchors = static fn(int $pounds, ?string $from = null): array => ['value' => $pounds, 'unit' => 'lb', 'held_by' => 'lower_anchors'] + ($from === null ? [] : ['made_from' => $from]);
 
-        $both = $of([$belt(40), $anchors(20)]);
+        $both = self::rearFit([$belt(40), $anchors(20)]);
         self::assertSame([Truth::Yes, ['only held by the belt']], [$both?->fits, $both?->because()]);
-        self::assertSame(Truth::Unknown, $of([$belt(20), $anchors(30), $anchors(18, '2024-01-01')], ['seat.made_on' => null])?->fits, 'what may still fit is not ruled out by what does not');
+        self::assertSame(Truth::Unknown, self::rearFit([$belt(20), $anchors(30), $anchors(18, '2024-01-01')], ['seat.made_on' => null])?->fits, 'what may still fit is not ruled out by what does not');
     }
 
     public function testTheModeInUseNeedsItsLimits(): void
@@ -187,5 +182,45 @@ final class EdgesTest extends TestCase
         };
 
         self::assertSame([false, true], [$hopeless(99), $hopeless(1)]);
+    }
+
+    public function testALockOffThatWorksSaysWhy(): void
+    {
+        $ways = Cases::assess(Cases::REAR, ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'allowed'])->computed->beltLock ?? [];
+        $lockoff = array_values(array_filter($ways, static fn(LockWay $way): bool => $way->way === 'lockoff'));
+
+        self::assertSame([Truth::Yes, 'The seat itself holds the belt.'], [$lockoff[0]->works, $lockoff[0]->because]);
+    }
+
+    /**
+     * How often the rule alone asks for an unknown weight: another asks in any case, and these must not depend on it.
+     *
+     * @param array<string, mixed> $changes
+     */
+    private static function weightAsked(Rule $rule, array $changes): int
+    {
+        $said = iterator_to_array($rule->judge(new Situation(Cases::read(Cases::REAR, $changes + ['child.weight' => null]))), false);
+
+        return count(array_filter($said, static fn(Finding|Question $one): bool => $one instanceof Question && $one->path === 'child.weight'));
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     * @return list<string>
+     */
+    private static function sideFacingAsked(array $changes): array
+    {
+        return array_values(array_filter(Cases::asked(Cases::assess(Cases::REAR, $changes)), static fn(string $path): bool => str_contains($path, 'side_facing')));
+    }
+
+    /**
+     * How a mode with this greatest weight, and no other limit, fits before anything is set up.
+     *
+     * @param list<array<string, mixed>> $max
+     * @param array<string, mixed> $more
+     */
+    private static function rearFit(array $max, array $more = []): ?ModeFit
+    {
+        return (new Situation(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max]])))->fits->for(ModeName::RearHarness);
     }
 }
