@@ -6,21 +6,27 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Fit\ReclineReading;
+use MintBuckle\Core\Fit\SeatInstead;
 use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Locking\LockWay;
+use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Recall\RecallIntake;
 use MintBuckle\Core\Room\RoomAhead;
 use MintBuckle\Core\Rules\History\ExtrasRule;
 use MintBuckle\Core\Rules\Measure\ReclineSettingRule;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Rules\Secure\AnchorWeightRule;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
@@ -112,10 +118,11 @@ final class EdgesTest extends TestCase
 
     public function testWithoutAPlaceNothingOfAPlaceIsAsked(): void
     {
-        $unknown = ['vehicle.positions.1.side_facing' => null];
+        $unknown = ['vehicle.positions.1.side_facing' => null, 'vehicle.positions.1.taken' => null];
 
-        self::assertSame([[], []], [self::sideFacingAsked(['setup.position' => null] + $unknown), self::sideFacingAsked(['setup.mode' => null] + $unknown)]);
-        self::assertSame(['vehicle.positions.1.side_facing'], self::sideFacingAsked($unknown));
+        self::assertSame([[], []], [self::askedOfThePlace(['setup.position' => null] + $unknown), self::askedOfThePlace(['setup.mode' => null] + $unknown)]);
+        self::assertSame(['vehicle.positions.1.side_facing'], self::askedOfThePlace(['setup.mode' => 'belt_only'] + $unknown), 'without a seat nothing takes it');
+        self::assertEqualsCanonicalizing(['vehicle.positions.1.taken', 'vehicle.positions.1.side_facing'], self::askedOfThePlace($unknown));
     }
 
     public function testAFootThatTheModeDoesNotNameMayStandAnywhere(): void
@@ -181,15 +188,97 @@ final class EdgesTest extends TestCase
             return $intake->isHopeless();
         };
 
+        self::assertFalse($intake->hasProblems());
         self::assertSame([false, true], [$hopeless(99), $hopeless(1)]);
+        self::assertTrue($intake->hasProblems());
     }
 
-    public function testALockOffThatWorksSaysWhy(): void
+    /** @return iterable<string, array{string, array<string, mixed>, Truth, string}> way, changes, whether it works, why */
+    public static function locks(): iterable
     {
-        $ways = Cases::assess(Cases::REAR, ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'allowed'])->computed->beltLock ?? [];
-        $lockoff = array_values(array_filter($ways, static fn(LockWay $way): bool => $way->way === 'lockoff'));
+        $here = 'vehicle.positions.1.';
+        $required = ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => 'elr'];
 
-        self::assertSame([Truth::Yes, 'The seat itself holds the belt.'], [$lockoff[0]->works, $lockoff[0]->because]);
+        yield 'a lock-off' => ['lockoff', ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'allowed'], Truth::Yes, 'The seat itself holds the belt.'];
+        yield 'a lock-off, but no belt' => ['lockoff', ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'allowed', $here . 'belt' => 'none'], Truth::No, 'There is no belt here.'];
+        yield 'a lock-off whose maker asks for more' => ['lockoff', $required, Truth::No, 'Its maker wants the retractor locked too, and this one cannot.'];
+        yield 'a lock-off, and who knows what belt' => ['lockoff', ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'allowed', $here . 'belt' => null], Truth::Unknown, 'It is not known whether the seat has one, or what the belt here is.'];
+        yield 'a sewn plate' => ['latch_plate', [$here . 'latch_plate' => 'sewn'], Truth::No, 'The latch plate is sewn on and cannot hold the lap part.'];
+        yield 'a sliding plate' => ['latch_plate', [$here . 'latch_plate' => 'sliding'], Truth::No, 'Nothing in this latch plate holds the lap part.'];
+        yield 'a retractor for emergencies' => ['retractor', [$here . 'retractor' => 'elr'], Truth::No, 'This retractor stops only on a tug and locks nothing.'];
+        yield 'no retractor' => ['retractor', [$here . 'retractor' => 'none'], Truth::No, 'No retractor here can lock.'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('locks')]
+    public function testALockSaysWhy(string $name, array $changes, Truth $works, string $because): void
+    {
+        $ways = Cases::assess(Cases::REAR, $changes)->computed->beltLock ?? [];
+        $way = array_values(array_filter($ways, static fn(LockWay $one): bool => $one->way === $name))[0];
+
+        self::assertSame([$works, $because], [$way->works, $way->because]);
+    }
+
+    public function testLocksThatHoldNothingAreNotJudgedTogether(): void
+    {
+        $both = ['setup.lock' => ['lockoff', 'retractor'], 'seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden'];
+
+        self::assertContains('fix secure.double_lock', Cases::found(Cases::assess(Cases::REAR, $both)));
+        self::assertNotContains('fix secure.double_lock', Cases::found(Cases::assess(Cases::REAR, ['setup.held_by' => 'lower_anchors'] + $both)));
+    }
+
+    /** @return iterable<string, array{string, mixed}> */
+    public static function readings(): iterable
+    {
+        yield 'the indicator alone' => ['setup.indicator', 'in'];
+        yield 'the angle alone' => ['setup.angle', Cases::q(38, 'deg')];
+        yield 'the zone alone' => ['setup.zone', 'A'];
+    }
+
+    #[DataProvider('readings')]
+    public function testAnyReadingOffTheLevelTellsNothing(string $path, mixed $value): void
+    {
+        $nothing = ['setup.indicator' => null, 'setup.angle' => null, 'setup.zone' => null, 'setup.level_ground' => false, 'seat.modes.rear_harness.zones' => [['name' => 'A'], ['name' => 'B']]];
+
+        self::assertNotContains('ask measure.not_level', Cases::found(Cases::assess(Cases::REAR, $nothing)));
+        self::assertContains('ask measure.not_level', Cases::found(Cases::assess(Cases::REAR, [$path => $value] + $nothing)));
+    }
+
+    public function testAnAngleIsHeldAgainstLimitsThatMayDependOnTheDate(): void
+    {
+        $missing = static fn(?int $angle): array => ReclineReading::of(new Situation(Cases::read(Cases::REAR, ['setup.angle' => $angle === null ? null : Cases::q($angle, 'deg'), 'seat.made_on' => null, 'seat.modes.rear_harness.angle_max' => [Cases::q(45, 'deg'), ['value' => 40, 'unit' => 'deg', 'made_from' => '2024-01-01']]])))->missing;
+
+        self::assertSame([['seat.made_on'], []], [$missing(42), $missing(null)]);
+    }
+
+    public function testTheAnchorsAskForTheWeightThemselves(): void
+    {
+        self::assertSame([1, 0], [self::weightAsked(new AnchorWeightRule(), ['setup.held_by' => 'lower_anchors']), self::weightAsked(new AnchorWeightRule(), [])]);
+    }
+
+    public function testRoomByTheShellNeedsAllThreeOfItsMeasures(): void
+    {
+        [$missing, $shell, $now, $upright] = [Length::of(100), Length::of(600), Angle::of(45), Angle::of(30)];
+
+        self::assertSame([[], [], []], [RoomAhead::of($missing, null, $now, $upright)->gains, RoomAhead::of($missing, $shell, null, $upright)->gains, RoomAhead::of($missing, $shell, $now)->gains]);
+        self::assertCount(1, RoomAhead::of($missing, $shell, $now, $upright)->gains);
+    }
+
+    public function testAnotherSeatIsNeverProposedForTheFront(): void
+    {
+        $full = ['vehicle.positions.0.airbag' => false, 'vehicle.positions.1.taken' => true, 'vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true];
+        $case = Cases::read(Cases::REAR, $full);
+
+        self::assertNotNull($case->seat);
+        self::assertSame([], SeatInstead::among($case, [$case->seat]));
+    }
+
+    public function testTheClipsDistance(): void
+    {
+        self::assertSame(
+            [['value' => 25.4, 'unit' => 'mm'], ['value' => 10, 'unit' => 'mm'], ['value' => 10, 'unit' => 'mm']],
+            array_map(static fn(PracticeCode $code): array => Length::of(Practice::of($code)->clipDistance->value->base())->toArray(), [PracticeCode::Us, PracticeCode::Nz, PracticeCode::Au]),
+        );
     }
 
     /**
@@ -208,9 +297,9 @@ final class EdgesTest extends TestCase
      * @param array<string, mixed> $changes
      * @return list<string>
      */
-    private static function sideFacingAsked(array $changes): array
+    private static function askedOfThePlace(array $changes): array
     {
-        return array_values(array_filter(Cases::asked(Cases::assess(Cases::REAR, $changes)), static fn(string $path): bool => str_contains($path, 'side_facing')));
+        return array_values(array_filter(Cases::asked(Cases::assess(Cases::REAR, $changes)), static fn(string $path): bool => preg_match('/(side_facing|taken)$/', $path) === 1));
     }
 
     /**
