@@ -74,6 +74,7 @@ case ${1:-start} in
             echo "$port" > "$R/port"
         fi
         if [ "$(id -u)" = 0 ]; then allow=-R; else allow=; fi
+        # Scripts change only with a release, so whether one exists is asked of the cache, not of the disk.
         # Coverage off: Debian switches pcov on everywhere, and it slows every request.
         alive "$R/fpm.pid" || "$FPM" $allow -y "$R/fpm.conf" -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 -d pcov.enabled=0 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16
         alive "$R/nginx.pid" || "$NGINX" -p "$R" -e "$R/nginx-error.log" -c "$R/nginx.conf" 2>> "$R/nginx-error.log"

@@ -1,8 +1,6 @@
 @props(['card', 'page', 'finding', 'open'])
 <article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}" @if ($card->declined) data-declined @endif>
-    <h3><x-buckle-mark :state="$finding->severity->verdict()->value" :size="26" /><span>{{ $finding->severity->title() }}</span></h3>
-    <p class="message">{{ $finding->message }}</p><x-retold :finding="$finding" />
-    <p class="remedy">{{ $finding->remedy }}</p>
+    <x-finding-words :finding="$finding" />
     @if ($card->declined)
         <p class="declined">The family declines: “{{ $card->declined->note }}”. It still counts as open.</p>
     @endif

@@ -8,7 +8,7 @@
         @endforeach
     </form>
     @foreach ($findings as $finding)
-        <article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"><h3><x-buckle-mark :state="$finding->severity->verdict()->value" :size="26" /><span>{{ $finding->severity->title() }}</span></h3><p class="message">{{ $finding->message }}</p><x-retold :finding="$finding" /><p class="remedy">{{ $finding->remedy }}</p></article>
+        <article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"><x-finding-words :finding="$finding" /></article>
     @endforeach
     @if ($unknown !== [])<p class="hint">Not everything is known here: {{ count($unknown) }} {{ count($unknown) === 1 ? 'thing is' : 'things are' }} asked in the check.</p>@endif
     @if ($rider->nowAt)<a class="choice pin" href="{{ $page->toggled($rider->name) }}" aria-pressed="{{ $rider->keep ? 'true' : 'false' }}" role="button" data-pin="{{ $rider->name }}">{{ $rider->keep ? 'Stays here: let move' : 'Keep here' }}</a>@endif

@@ -1,7 +1,5 @@
 @props(['finding'])
 <article class="finding finding-{{ $finding->severity->value }} card-work" data-code="{{ $finding->code->value }}">
-    <h3><x-buckle-mark :state="$finding->severity->verdict()->value" :size="26" /><span>{{ $finding->severity->title() }}</span></h3>
-    <p class="message">{{ $finding->message }}</p><x-retold :finding="$finding" />
-    <p class="remedy">{{ $finding->remedy }}</p>
+    <x-finding-words :finding="$finding" />
     <x-sources :finding="$finding" />
 </article>

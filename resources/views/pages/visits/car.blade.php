@@ -15,7 +15,7 @@
             @foreach ($page->visit->checks->values() as $index => $check)
                 <x-rider-card :page="$page" :rider="$page->request->riders[$index]" :check="$check" :findings="$page->now->findings[$index]" :unknown="$page->now->unknown[$index]" />
             @endforeach
-            @if ($page->now->tooWide)<article class="finding finding-fix" data-code="place.too_wide"><h3><x-buckle-mark state="fix_first" :size="26" /><span>Fix</span></h3><p class="message">{{ $page->now->tooWide->message }}</p><p class="remedy">{{ $page->now->tooWide->remedy }}</p></article>@endif
+            @if ($page->now->tooWide)<article class="finding finding-fix" data-code="place.too_wide"><x-finding-words :finding="$page->now->tooWide" /></article>@endif
             <section class="card-work" aria-labelledby="proposals">
                 <h2 id="proposals">Proposals</h2>
                 @if ($page->answer->impossible !== null)
