@@ -9,6 +9,7 @@ use MintBuckle\Core\Calendar\Expiry;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\InstallationCard;
+use MintBuckle\Core\Card\LockSteps;
 use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\ModeFit;
@@ -52,14 +53,21 @@ final readonly class Computed
         public ?Changeover $changeover,
         public ?WedgeSize $wedge,
         public ?array $card,
+        private Situation $situation,
     ) {}
+
+    /** @return list<CardStep> how to lock the belt by a way that works; none where it does not */
+    public function stepsOf(LockWay $way): array
+    {
+        return $way->works === Truth::Yes ? LockSteps::ofWay($this->situation, $way) : [];
+    }
 
     public static function of(Situation $s): self
     {
         $expires = $s->seat === null ? null : Expiry::firstDayOfNoMoreUse($s->seat->useUntil, $s->seat->madeOn, $s->seat->lifeYears);
         $best = $s->fits->best();
         $anchors = AnchorLimit::of($s, $s->mode ?? ($s->case->setup === null ? $best : null));
-        $mass = $anchors->missing === [] ? $anchors->bound?->value : null;
+        $mass = $anchors->missing === [] ? $anchors->bound()?->value : null;
 
         return new self(
             $s->age,
@@ -76,6 +84,7 @@ final readonly class Computed
             Changeover::of($s),
             WedgeSize::of($s),
             InstallationCard::of($s),
+            $s,
         );
     }
 

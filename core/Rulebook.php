@@ -114,7 +114,7 @@ final readonly class Rulebook
             ...SecureFacts::rules(),    // secure.twist  .strap_trapped  .belt_guides  .buckle_in_path  .door_open  .shell_unlocked  .hook_upside_down  .straps_not_stowed  .tail  .booster_not_parked
 
             // Measure: what it does when tried
-            new MovementRule(),         // measure.loose  measure.at_limit  measure.wrong_spot
+            new MovementRule(),         // measure.loose  measure.at_limit  measure.tether_masked  measure.wrong_spot
             new ReclineRule(),          // measure.too_upright  measure.too_flat  measure.not_level  measure.zone
             new ReclineSettingRule(),   // measure.recline_setting
             new PartsRule(),            // measure.foot_position  measure.part_required  measure.part_forbidden  measure.side_pod
@@ -129,8 +129,8 @@ final readonly class Rulebook
             new ChestClipRule(),        // harness.clip
             new CrotchStrapRule(),      // harness.crotch
             ...HarnessFacts::rules(),   // harness.not_buckled  .hip_slack  .too_tight  .twist  .slouch  .coat  .padding  .head_support  .tail
-            new BoosterBeltRule(),      // booster.shoulder  booster.lap_only
-            ...BoosterFacts::rules(),   // booster.lap  .under_arm  .guides  .head_support  .head  .belt_locked
+            new BoosterBeltRule(),      // booster.shoulder  booster.guides  booster.lap_only
+            ...BoosterFacts::rules(),   // booster.lap  .under_arm  .head_support  .head  .slouch  .slack  .belt_locked
 
             // Handover: who shows it back, who signs
             new HandoverRule(),         // handover.unsigned  .checker_same  .not_shown_back  .certification

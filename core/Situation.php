@@ -6,6 +6,7 @@ namespace MintBuckle\Core;
 
 use MintBuckle\Core\Calendar\Age;
 use MintBuckle\Core\Calendar\PartialDate;
+use MintBuckle\Core\CaseFile\BaseUse;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Child;
 use MintBuckle\Core\CaseFile\HeldBy;
@@ -15,8 +16,10 @@ use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\CaseFile\Seat;
 use MintBuckle\Core\CaseFile\Setup;
+use MintBuckle\Core\CaseFile\SidePod;
 use MintBuckle\Core\CaseFile\Standard;
 use MintBuckle\Core\CaseFile\StrapRule;
+use MintBuckle\Core\CaseFile\Webbing;
 use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Practice\Convention;
@@ -71,7 +74,7 @@ final readonly class Situation
         $this->place = $index === null ? null : $case->vehicle->positions[$index] ?? null;
         $this->placePath = 'vehicle.positions.' . $index;
         $this->fits = ModeFits::of($this);
-        $this->locks = LockFinder::find($this);
+        $this->locks = LockFinder::at($this->seat ?? new Seat(), $this->place ?? new Position(''), $this->placePath(...), $case->setup?->base);
     }
 
     public function madeOn(): ?PartialDate
@@ -128,11 +131,40 @@ final readonly class Situation
         return $this->isBooster() || ($this->isHarness() && ($heldBy === HeldBy::Belt || $heldBy === HeldBy::Both));
     }
 
+    /** The lower anchors alone hold a harness seat: how its belt would lock matters to nobody. */
+    public function onlyAnchorsHold(): bool
+    {
+        return $this->isHarness() && $this->setup()->heldBy === HeldBy::LowerAnchors;
+    }
+
     public function anchorsHold(): bool
     {
         $heldBy = $this->setup()->heldBy;
 
         return ($this->isHarness() || $this->isBooster()) && ($heldBy === HeldBy::LowerAnchors || $heldBy === HeldBy::Both);
+    }
+
+    /** Whether the seat is used on a base from which its shell lifts off. */
+    public function isOnBase(): bool
+    {
+        return $this->seat?->detachable === true && $this->isNotBaseless();
+    }
+
+    public function isNotBaseless(): bool
+    {
+        return $this->setup()->base !== BaseUse::None;
+    }
+
+    /** How the side pods must stand at this place; at a centre place no side counts as the door side. Null where the maker says nothing. */
+    public function sidePodWanted(): ?SidePod
+    {
+        return $this->seat?->sidePod === SidePod::DoorSide && $this->place?->isCentre() === true ? SidePod::None : $this->seat?->sidePod;
+    }
+
+    /** Which part of the belt goes through, by the maker's word: without the base its own, else the mode's; null where nothing is said. */
+    public function webbingAsked(): ?Webbing
+    {
+        return ($this->isHarness() && $this->setup()->base === BaseUse::None ? $this->seat?->baselessWebbing : null) ?? $this->modeRules?->webbing;
     }
 
     /** Whether the tether is called for by the seat, its standard or the direction; null when the seat's word is missing. */
@@ -141,7 +173,8 @@ final readonly class Situation
         return match (true) {
             $this->isForwardHarness() => Truth::Yes,
             ! $this->isRear() => Truth::No,
-            $this->seat?->tetherRear !== null && ($this->seat->tetherRear !== Leave::Allowed || $this->convention?->rearTetherAlways !== true) => Truth::of($this->seat->tetherRear === Leave::Required),
+            $this->seat?->tetherRear === Leave::Required => Truth::Yes,
+            $this->seat?->tetherRear === Leave::Forbidden => Truth::No,
             $this->convention === null => Truth::Unknown,
             $this->convention->rearTetherAlways => Truth::Yes,
             default => $this->seat?->tetherRear === null ? Truth::Unknown : Truth::No,
@@ -163,22 +196,75 @@ final readonly class Situation
         return $own !== null ? 'seat' : $this->convention->from ?? 'default';
     }
 
-    /**
-     * Places other than the one in use that could take a child seat: not taken, known to face forward, without a known airbag.
-     *
-     * @return list<Position>
-     */
-    public function freePlaces(): array
+    /** Whether the seat, its label's standard or the practice demands the tether for this way of riding. */
+    public function tetherDemanded(): Truth
     {
-        return array_values(array_filter(
-            $this->case->vehicle->positions ?? [],
-            fn(Position $p): bool => $p->name !== $this->place?->name && $p->taken !== true && $p->sideFacing === false && $p->airbag !== true,
-        ));
+        return match (true) {
+            $this->isRear() => $this->tetherCalledFor(),
+            ! $this->isForwardHarness() => Truth::No,
+            ! $this->practice->forwardWithoutTether => Truth::Yes,
+            default => Truth::of($this->seat?->tetherForwardRequired),
+        };
     }
 
-    public function hasFreeBackPlace(): bool
+    /** Path of the seat's own word on the tether for this way of riding. */
+    public function tetherDemandPath(): string
     {
-        return array_filter($this->freePlaces(), static fn(Position $p): bool => $p->row() > 1) !== [];
+        return $this->isRear() ? 'seat.tether_rear' : 'seat.tether_forward_required';
+    }
+
+    /** The layer that calls for the tether: a forward harness does so by itself. */
+    public function tetherCalledForBy(): string
+    {
+        return match (true) {
+            $this->isForwardHarness() => $this->seat?->tetherForwardRequired === true ? 'seat' : 'default',
+            default => $this->tetherDemandedBy(),
+        };
+    }
+
+    /** Whether the tether is in use, or called for and not known to be unused. */
+    public function isTetherConcerned(): bool
+    {
+        $used = $this->setup()->tether->used;
+
+        return $this->isHarness() && ($used === true || ($used === null && $this->tetherCalledFor() === Truth::Yes));
+    }
+
+    /** The layer that demands the tether. */
+    public function tetherDemandedBy(): string
+    {
+        return match (true) {
+            $this->isForwardHarness() => $this->practice->forwardWithoutTether ? 'seat' : $this->practice->layer(),
+            $this->seat?->tetherRear === Leave::Required => 'seat',
+            default => $this->convention->from ?? 'default',
+        };
+    }
+
+    /** Whether the tether's own maker forbids it the way this seat faces. */
+    public function tetherForbidden(): bool
+    {
+        return $this->isRear() && $this->seat?->tetherRear === Leave::Forbidden;
+    }
+
+    /**
+     * What holds the seat, as a maker's limit asks: a booster held by nothing counts as held by the belt, which holds both.
+     */
+    public function heldForLimits(): ?HeldBy
+    {
+        $heldBy = $this->setup()->heldBy;
+
+        return $this->isBooster() && $heldBy === HeldBy::Nothing ? HeldBy::Belt : $heldBy;
+    }
+
+    public function isUnborn(): bool
+    {
+        return $this->child->dueOn !== null;
+    }
+
+    /** Weight and height of a child not yet born: no rule may ask for them, and what is not given breaks no limit. */
+    public function isNeverAsked(string $path): bool
+    {
+        return $this->isUnborn() && ($path === 'child.weight' || $path === 'child.height');
     }
 
     /**

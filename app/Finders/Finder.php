@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Finders;
 
+use App\Models\SeatModel;
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Finding\Station;
+use stdClass;
 
 /** A question that can be answered without a visit: which facts it needs, and where in a check they belong. */
 enum Finder: string
@@ -25,6 +28,9 @@ enum Finder: string
 
     /** Facts that no check keeps, only a finder asks. */
     public const OWN = 'own.';
+
+    /** What a seat that stands in no catalogue must be asked for, by the way in which it is to fly. */
+    private const LIMITS = ['seat.modes.rear_harness.weight_max', 'seat.modes.rear_harness.height_max', 'seat.modes.forward_harness.weight_max', 'seat.modes.forward_harness.height_max'];
 
     public function title(): string
     {
@@ -80,7 +86,7 @@ enum Finder: string
         return match ($this) {
             self::Expiry => ['seat.made_on', 'seat.life_years', 'seat.use_until'],
             self::Recall => ['seat.maker', 'seat.model', 'seat.made_on', 'seat.serial', 'seat.remedied'],
-            self::Locking => ['setup.mode', 'vehicle.positions.0.belt', 'vehicle.positions.0.retractor', 'vehicle.positions.0.latch_plate', 'seat.lockoff', 'seat.tension_door', 'seat.lock_retractor_too'],
+            self::Locking => ['setup.mode', 'vehicle.positions.0.belt', 'vehicle.positions.0.retractor', 'vehicle.positions.0.latch_plate', 'seat.lockoff', 'seat.clamp_door', 'seat.lock_retractor_too'],
             self::Anchors => ['setup.mode', 'seat.lower_anchor_child_max', 'seat.made_on', 'seat.weight', 'child.weight'],
             self::Wedge => ['setup.angle', 'setup.angle_from', 'seat.base_length', 'child.sits_unaided', 'seat.modes.rear_harness.angle_min', 'seat.modes.rear_harness.angle_max', 'seat.wedge_ok', 'own.noodle'],
             self::Slot => ['setup.mode', 'child.shoulder_height', 'seat.slots', 'seat.standards', 'setup.harness.slot'],
@@ -88,7 +94,28 @@ enum Finder: string
             self::BeltFit => ['child.born_on', 'child.height', 'setup.belt_fit.back', 'setup.belt_fit.knees', 'setup.belt_fit.lap', 'setup.belt_fit.shoulder', 'setup.belt_fit.stays'],
             self::Extras => ['seat.history.extras'],
             self::Room => ['own.missing', 'own.shell', 'setup.angle', 'seat.modes.rear_harness.angle_min', 'own.handle', 'own.other_handle', 'own.base'],
-            self::Flight => ['own.certified', 'setup.mode', 'seat.detachable'],
+            self::Flight => ['own.shelf', 'setup.mode', 'seat.aircraft_certified', 'seat.detachable', 'seat.baseless', 'child.born_on', 'child.weight', 'child.height', ...self::LIMITS],
+        };
+    }
+
+    /**
+     * Whether a fact is asked, by what is known already: a model's own data are read, never asked again.
+     *
+     * @param stdClass $case as far as it was answered
+     */
+    public function asks(string $path, stdClass $case, ?SeatModel $model): bool
+    {
+        if ($this !== self::Flight) {
+            return true;
+        }
+        $mode = CasePath::get($case, 'setup.mode');
+        $isGiven = $model !== null && str_starts_with($path, 'seat.') && CasePath::get($model->rules, substr($path, strlen('seat.'))) !== null;
+
+        return match (true) {
+            $isGiven => false,
+            $path === 'seat.baseless' => CasePath::get($case, 'seat.detachable') === true,
+            in_array($path, self::LIMITS, true) => is_string($mode) && str_contains($path, ".{$mode}."),
+            default => true,
         };
     }
 
@@ -131,7 +158,6 @@ enum Finder: string
             new Askable('own.handle', Station::Place, AnswerKind::Length, 'Handle now', 'How far does the handle reach ahead of the shell now?'),
             new Askable('own.other_handle', Station::Place, AnswerKind::Length, 'Handle, other position', 'And in another position its maker allows for travel?'),
             new Askable('own.base', Station::Place, AnswerKind::Length, 'Base', 'How far does the base add to the front?', [], 'Only where its maker allows the shell without it.'),
-            new Askable('own.certified', Station::Label, AnswerKind::YesNo, 'Certified for aircraft', 'Does the label say it is certified for use in aircraft?', ['yes' => 'Yes', 'no' => 'No']),
         ];
     }
 }

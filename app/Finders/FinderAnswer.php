@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Finders;
 
 use App\Units;
+use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\FlightCard;
+use MintBuckle\Core\CaseFile\Seat;
 use MintBuckle\Core\Drawing\BuckleFront;
 use MintBuckle\Core\Drawing\LabelRuler;
 use MintBuckle\Core\Drawing\ModePlane;
@@ -14,6 +16,7 @@ use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\SlotChoice;
+use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -95,11 +98,11 @@ final readonly class FinderAnswer
         return WedgeSize::of($this->situation);
     }
 
-    /** @return list<array{string, Angle, Angle, Angle}> stack, what it gains, and the least and most by how far noodles are squeezed */
+    /** @return list<array{string, Angle, Angle, Angle}> none where no wedge is called for or allowed; else stack, what it gains, and the least and most by how far noodles are squeezed */
     public function stacks(): array
     {
         $base = $this->situation->seat?->baseLength?->base()->toFloat();
-        if ($base === null || $base <= 0.0) {
+        if ($base === null || $base <= 0.0 || $this->wedge() === null) {
             return [];
         }
         $noodle = $this->length('own.noodle')?->base()->toFloat() ?? WedgeSize::NOODLE_MM;
@@ -118,11 +121,14 @@ final readonly class FinderAnswer
 
     public function flight(): FlightCard
     {
-        $certified = $this->facts['own.certified'] ?? null;
-
-        return FlightCard::of(is_bool($certified) ? $certified : null, $this->situation->mode, $this->situation->case->seat?->detachable);
+        return FlightCard::of($this->situation->case->seat ?? new Seat(), $this->situation->mode, $this->situation->fits->for($this->situation->mode));
     }
 
+    /** @return list<CardStep> how to lock the belt by a way that works */
+    public function stepsOf(LockWay $way): array
+    {
+        return $this->assessment->computed->stepsOf($way);
+    }
 
     private function length(string $path): ?Length
     {

@@ -42,7 +42,7 @@ final readonly class FinderPage
     /** @param array<array-key, mixed> $typed by path: answer, amount, unit, lines */
     public function __construct(public Finder $finder, public array $typed, public Units $units, public Day $day, Rulebook $rulebook, User $asking)
     {
-        $this->shelf = $finder === Finder::Modes ? SeatModel::onTheShelf()->get() : new Collection();
+        $this->shelf = $finder === Finder::Modes || $finder === Finder::Flight ? SeatModel::onTheShelf()->get() : new Collection();
         [$facts, $problems] = $this->read($asking);
         [$case, $refused] = $this->assemble($facts);
         $problems += $refused;
@@ -53,7 +53,7 @@ final readonly class FinderPage
             $askable = self::askable($path);
 
             return new FinderField($askable, $path, $path === 'own.shelf' ? $this->titles() : array_diff_key($askable->choices($read), $this->finder->leftOut($path)), $this->typedOf($path), $problems[$path] ?? null);
-        }, $finder->facts());
+        }, array_values(array_filter($finder->facts(), fn(string $path): bool => $finder->asks($path, $case, $this->model()))));
     }
 
     public static function askable(string $path): Askable

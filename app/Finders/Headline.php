@@ -6,6 +6,7 @@ namespace App\Finders;
 
 use App\Units;
 use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Practice\Layer;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Truth;
 
@@ -69,9 +70,11 @@ final readonly class Headline
     {
         $limit = $answer->anchors();
 
-        return $limit->bound === null || $limit->missing !== []
+        $bound = $limit->bound();
+
+        return $bound === null || $limit->missing !== []
             ? new self('unknown', 'It cannot be told yet.')
-            : new self((string) $limit->bound->value->in(MassUnit::Kilogram)->value, "Up to a child of {$units->show($limit->bound->value)}, by {$limit->bound->from}.");
+            : new self((string) $bound->value->in(MassUnit::Kilogram)->value, ($bound->inclusive ? 'Up to' : 'Under') . " a child of {$units->show($bound->value)}, by " . Layer::words($bound->from) . '.');
     }
 
     private static function wedge(FinderAnswer $answer, Units $units): self
@@ -79,12 +82,23 @@ final readonly class Headline
         $wedge = $answer->wedge();
 
         return $wedge === null
-            ? new self('none', 'No wedge can be sized: its maker must be known to allow one, and angle and base length must be measured.')
+            ? self::noWedge($answer)
             : new self($wedge->stack, match ($wedge->stack) {
                 'one_noodle' => 'One noodle',
                 'three_noodles' => 'Three noodles, taped in a triangle',
                 default => 'A rolled towel',
             } . " lifts the crease by {$units->show($wedge->lift)} and gains {$wedge->gain->show()}.");
+    }
+
+    private static function noWedge(FinderAnswer $answer): self
+    {
+        $s = $answer->situation;
+
+        return match (true) {
+            $s->seat?->wedgeOk === false => new self('forbidden', 'Its maker forbids a noodle or towel: set the recline by the seat\'s own foot or setting.'),
+            $s->setup()->angle === null || $s->seat?->baseLength === null || $s->seat->wedgeOk === null => new self('unknown', 'It cannot be told yet: its maker must be known to allow a wedge, and angle and base length must be measured.'),
+            default => new self('none', 'No wedge is needed: at this angle the seat is not too upright.'),
+        };
     }
 
     private static function slot(FinderAnswer $answer): self

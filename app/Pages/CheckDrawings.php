@@ -74,7 +74,7 @@ final readonly class CheckDrawings
             $tries[$direction] = array_map(self::length(...), $this->facts->history("setup.movement.{$direction}"));
         }
 
-        return MovementGauge::of($tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries, MovementLimit::of($this->situation)->bound, $this->units->length());
+        return MovementGauge::of($tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries, MovementLimit::shown($this->situation), $this->units->length());
     }
 
     private static function length(stdClass $measured): Length

@@ -180,6 +180,7 @@ final readonly class CheckPage
         $s = $this->situation;
 
         return match (true) {
+            $this->station === Station::Secure && $s->onlyAnchorsHold() => [Help::gettingItTight($s->isRear())],
             $this->station === Station::Secure && $s->isHarness() => [Help::gettingItTight($s->isRear()), Help::lockingABelt(), Help::lockingClip()],
             $this->station === Station::Measure && $s->isHarness() => [Help::measuringMovement()],
             $this->station === Station::Buckle && $s->isHarness() => [Help::tightness($s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch)],

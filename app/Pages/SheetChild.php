@@ -14,13 +14,12 @@ use App\Units;
 use MintBuckle\Core\Asking\AskedOf;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
-use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Rulebook;
-use MintBuckle\Core\Situation;
 
 /** One child on the take-home sheet. */
 final readonly class SheetChild
@@ -62,7 +61,7 @@ final readonly class SheetChild
             array_values(array_filter($left->findings, static fn(Finding $f): bool => ! $isAdvice($f))),
             array_values(array_filter($left->findings, $isAdvice)),
             self::dates($left),
-            self::everyRide($case, $units),
+            EveryRide::of($left->situation, $units->length()),
             array_values($check->facts->map(static fn(Fact $fact): string => $fact->author->name)->unique()->all()),
             self::declined($check, $left),
         );
@@ -118,27 +117,5 @@ final readonly class SheetChild
     private static function month(string $month): string
     {
         return substr(CalendarDate::parse($month . '-01')->show(), 2);
-    }
-
-    /** @return list<string> */
-    private static function everyRide(CaseFile $case, Units $units): array
-    {
-        $mode = $case->setup?->mode;
-        $limit = MovementLimit::of(new Situation($case))->bound;
-
-        return match (true) {
-            $mode?->isHarness() === true => [
-                'At the belt path the seat moves ' . ($limit->inclusive ? 'no more than ' : 'less than ') . $units->show($limit->value) . ', side to side and front to back.',
-                'Bottom and back against the seat, coat off, straps flat.',
-                'Slack up from the hips, then the adjuster, then the test at the shoulder.',
-                'Chest clip, where there is one, level with the armpits.',
-            ],
-            $mode?->isBooster() === true => [
-                'Lap part low over the thighs, under both arm rests.',
-                'Shoulder part across mid-chest, never under the arm.',
-                'The booster buckled in when nobody sits on it.',
-            ],
-            default => [],
-        };
     }
 }

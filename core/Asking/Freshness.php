@@ -11,13 +11,13 @@ namespace MintBuckle\Core\Asking;
  */
 final readonly class Freshness
 {
-    private const MOVES = ['setup.movement.side', 'setup.movement.front'];
+    private const MOVES = ['setup.movement.side', 'setup.movement.front', 'setup.movement.side_felt', 'setup.movement.front_felt'];
 
     private const LIES = ['setup.indicator', 'setup.angle', 'setup.zone'];
 
     private const STANDS = ['setup.overhang', 'setup.base_on_cushion', 'setup.front_contact'];
 
-    private const HOLDS = ['setup.lock', 'setup.lockoff_used', 'setup.tension_door_closed', 'setup.clip_distance', 'setup.clip_prongs', 'setup.twisted', 'setup.anchor_designated', 'setup.anchors_borrowed', 'setup.hook_right_way_up'];
+    private const HOLDS = ['setup.lock', 'setup.lockoff_used', 'setup.clamp_door_closed', 'setup.clip_distance', 'setup.clip_prongs', 'setup.twisted', 'setup.anchor_designated', 'setup.anchors_borrowed', 'setup.hook_right_way_up'];
 
     private const TETHER = ['setup.tether.used', 'setup.tether.anchor_designated', 'setup.tether.slack', 'setup.tether.overtight', 'setup.tether.routed'];
 
@@ -35,7 +35,7 @@ final readonly class Freshness
         'setup.webbing'               => [...self::MOVES, ...self::LIES],
         'setup.lock'                  => [...self::MOVES, ...self::LIES],
         'setup.lockoff_used'          => self::MOVES,
-        'setup.tension_door_closed'   => self::MOVES,
+        'setup.clamp_door_closed'   => self::MOVES,
         'setup.clip_distance'         => self::MOVES,
         'setup.clip_prongs'           => self::MOVES,
         'setup.twisted'               => self::MOVES,
@@ -48,6 +48,8 @@ final readonly class Freshness
         'setup.shell_locked'          => self::MOVES,
         'setup.recline_setting'       => [...self::MOVES, ...self::LIES, ...self::STANDS],
         'setup.foot'                  => [...self::MOVES, ...self::LIES],
+        'setup.head_restraint'        => ['setup.vehicle_back_upright', ...self::MOVES],
+        'setup.wedge_count'           => [...self::MOVES, ...self::LIES],
         'setup.wedge'                 => [...self::MOVES, ...self::LIES],
         'setup.parts_fitted'          => [...self::MOVES, ...self::LIES],
         'setup.vehicle_back_upright'  => [...self::MOVES, ...self::LIES],
@@ -70,6 +72,7 @@ final readonly class Freshness
         'setup.harness.insert'        => self::STRAPS,
         'setup.harness.tightness.passes' => ['setup.harness.too_tight'],
         'setup.booster.head_support_ok' => ['setup.booster.shoulder', 'setup.booster.ears_above'],
+        'setup.booster.slouch'        => self::BELT_OVER_CHILD,
         'setup.booster.guides_ok'     => ['setup.booster.lap', 'setup.booster.shoulder'],
         'setup.booster.under_arm'     => ['setup.booster.lap', 'setup.booster.shoulder'],
     ];

@@ -85,12 +85,13 @@ final readonly class Remedies
         'secure.buckle_turns'         => ['setup.buckle_turns'],
         'secure.buckle_in_path'       => ['setup.buckle_in_path'],
         'secure.inflatable_belt'      => ['setup.position', 'setup.held_by'],
-        'secure.door_open'            => ['setup.tension_door_closed'],
+        'secure.door_open'            => ['setup.clamp_door_closed'],
         'secure.shell_unlocked'       => ['setup.shell_locked'],
         'secure.baseless_not_allowed' => ['setup.base'],
         'secure.straps_not_stowed'    => ['setup.unused_straps_stowed'],
         'secure.tail'                 => ['setup.anchor_tail_loose'],
         'secure.booster_not_parked'   => ['setup.empty_booster_buckled'],
+        'measure.tether_masked'       => ['setup.movement.tether_loose'],
         'measure.wrong_spot'          => ['setup.movement.at_belt_path'],
         'measure.too_upright'         => ['setup.indicator', 'setup.angle', 'setup.recline_setting'],
         'measure.too_flat'            => ['setup.indicator', 'setup.angle', 'setup.recline_setting'],
@@ -127,7 +128,9 @@ final readonly class Remedies
         'booster.lap'                 => ['setup.booster.lap'],
         'booster.shoulder'            => ['setup.booster.shoulder'],
         'booster.under_arm'           => ['setup.booster.under_arm'],
-        'booster.guides'              => ['setup.booster.guides_ok'],
+        'booster.guides'              => ['setup.booster.guides_ok', 'setup.booster.guides_missed'],
+        'booster.slouch'              => ['setup.booster.slouch'],
+        'booster.slack'               => ['setup.booster.slack'],
         'booster.head_support'        => ['setup.booster.head_support_ok'],
         'booster.head'                => ['setup.booster.ears_above'],
         'booster.lap_only'            => ['setup.position'],
@@ -156,7 +159,7 @@ final readonly class Remedies
     ];
 
     /** Figures that are entered beside the finding they speak to, never among a station's questions. */
-    public const FIGURES = ['seat.detachable', 'seat.lock_retractor_too', 'seat.base_length', 'seat.movement_max', 'seat.clip_distance_max', 'seat.overhang_max', 'seat.modes.*.angle_min', 'seat.modes.*.angle_max', 'seat.modes.*.head_clearance_min', 'seat.strap_rule_rear', 'seat.strap_rule_forward', 'seat.tightness_test'];
+    public const FIGURES = ['seat.detachable', 'seat.turns', 'seat.lockoff_on', 'seat.lock_retractor_too', 'seat.base_length', 'seat.movement_max', 'seat.clip_distance_max', 'seat.overhang_max', 'seat.modes.*.angle_min', 'seat.modes.*.angle_max', 'seat.modes.*.head_clearance_min', 'seat.strap_rule_rear', 'seat.strap_rule_forward', 'seat.tightness_test'];
 
     /** @return list<string> paths of the facts that show whether a finding was put right */
     public static function facts(Finding $finding, Situation $s): array

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\Leave;
 use MintBuckle\Core\CaseFile\Mode;
 use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\CaseFile\ReclineRow;
 use MintBuckle\Core\CaseFile\Seat;
 use MintBuckle\Core\Fit\AnchorLimit;
+use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Fit\SlotChoice;
+use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /** What must change between two modes of a seat, from the seat's own data, forwards or backwards; then tightness afresh. */
 final readonly class Changeover
@@ -42,14 +46,30 @@ final readonly class Changeover
         $new = $seat->modes[$to->value] ?? new Mode();
 
         return new self($to, [
+            ...self::notYet($s, $from, $to),
             ...self::direction($from, $to),
-            ...self::tether($seat, $from, $to),
-            ...self::recline($old, $new),
+            ...self::tether($seat, $s, $from, $to),
+            ...self::recline($s, $to, $old, $new),
             ...self::parts($old, $new),
             ...self::harness($s, $from, $to, $new),
             ...self::holding($s, $from, $to),
-            'Tighten it afresh and try the movement at the belt path.',
+            ...($to->isHarness() ? ['Tighten it afresh and try the movement at the belt path.'] : ['Buckle the child in and look at lap and shoulder part afresh.']),
         ]);
+    }
+
+    /** @return list<string> while the child does not fit that way, or it would be too early */
+    private static function notYet(Situation $s, ModeName $from, ModeName $to): array
+    {
+        $fit = $s->fits->for($to);
+        $now = $s->seat->modes[$from->value] ?? null;
+        $forecast = $now === null || $s->fits->fits($from) !== Truth::Yes ? null : OutgrowForecast::of($s, $now)?->likely;
+        $month = $forecast === null ? '' : CalendarDate::parse("{$forecast}-01")->showMonth();
+        $isEarly = $forecast !== null && array_search($to, ModeName::cases(), true) > array_search($from, ModeName::cases(), true);
+
+        return [
+            ...($fit?->fits === Truth::No ? ['Not yet: ' . implode('; ', $fit->because()) . '.'] : []),
+            ...($isEarly ? ["Not before it is outgrown as it is, about {$month}: an estimate from the growth charts."] : []),
+        ];
     }
 
     /** @return list<string> */
@@ -61,24 +81,29 @@ final readonly class Changeover
     }
 
     /** @return list<string> */
-    private static function tether(Seat $seat, ModeName $from, ModeName $to): array
+    private static function tether(Seat $seat, Situation $s, ModeName $from, ModeName $to): array
     {
+        $hasAnchor = $s->place?->tetherAnchor;
+
         return match (true) {
-            $to === ModeName::ForwardHarness && $from !== $to => ['Take the tether out of its storage and hook it on.'],
+            $to === ModeName::ForwardHarness && $from !== $to => $hasAnchor === false
+                ? ['Facing forward it needs a tether anchor, and this place has none: choose a place that does, or ask its manual.']
+                : ['Take the tether out of its storage and hook it on.'],
             $to === ModeName::RearHarness && $seat->tetherRear === Leave::Forbidden => ['Unhook the tether and stow it.'],
-            $to === ModeName::RearHarness && $seat->tetherRear === Leave::Required => ['Hook the tether to its rear-facing anchor.'],
+            $to === ModeName::RearHarness && ($seat->tetherRear === Leave::Required || $s->convention?->rearTetherAlways === true) => ['Hook the tether to its rear-facing anchor.'],
             $from->isHarness() && $to->isBooster() => ['Unhook the tether and stow it, unless the manual uses it with the booster.'],
             default => [],
         };
     }
 
     /** @return list<string> */
-    private static function recline(Mode $old, Mode $new): array
+    private static function recline(Situation $s, ModeName $to, Mode $old, Mode $new): array
     {
-        $settings = static fn(Mode $m): array => array_values(array_unique(array_merge(...array_map(static fn(ReclineRow $r): array => $r->settings, $m->recline))));
-        $steps = $settings($new) !== [] && $settings($new) !== $settings($old) ? ['Set the recline to ' . implode(' or ', $settings($new)) . ', as the weight asks.'] : [];
+        $settings = static fn(Mode $m): array => array_values(array_unique(array_merge([], ...array_map(static fn(ReclineRow $r): array => $r->settings, $m->recline))));
+        $allowed = ReclineSettings::of($s, $to)->allowed();
+        $steps = $settings($new) === [] || $settings($new) === $settings($old) ? [] : [$allowed === [] ? 'Set the recline that the manual gives for this child\'s weight.' : 'Set the recline to ' . implode(' or ', $allowed) . ', for a child of this weight.'];
 
-        return $new->foot !== null && $new->foot !== $old->foot ? [...$steps, "Set the foot of the base: {$new->foot}."] : $steps;
+        return $new->foot !== null && $new->foot !== $old->foot ? [...$steps, 'Set the foot of the base: ' . str_replace('_', ' ', $new->foot) . '.'] : $steps;
     }
 
     /** @return list<string> */
@@ -117,11 +142,14 @@ final readonly class Changeover
     /** @return list<string> */
     private static function holding(Situation $s, ModeName $from, ModeName $to): array
     {
-        $limit = AnchorLimit::of($s, $to)->bound;
+        $limit = AnchorLimit::of($s, $to);
+        $bound = $limit->bound();
+        $weight = $s->child->weight;
 
         return match (true) {
             $to->isBooster() => ['The vehicle belt now holds the child: lap and shoulder, running free.'],
-            $limit !== null => ["The lower anchors hold it up to a child of {$limit->value->show($s->child->weight->unit ?? MassUnit::Kilogram)}; above that the belt."],
+            $bound !== null && $limit->broken() !== null => ["Hold it by the belt: the lower anchors carry a child of at most {$bound->value->show($weight->unit ?? MassUnit::Kilogram)} with this seat."],
+            $bound !== null => ["The lower anchors hold it up to a child of {$bound->value->show($weight->unit ?? MassUnit::Kilogram)}; above that the belt."],
             default => ['Hold it by the belt, or by the lower anchors as far as the label allows.'],
         };
     }

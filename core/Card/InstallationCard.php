@@ -8,127 +8,98 @@ use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Mode;
 use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\CaseFile\TightnessTest;
-use MintBuckle\Core\Fit\MovementLimit;
-use MintBuckle\Core\Fit\SlotChoice;
-use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
 
 /**
- * The ordered steps for this seat, mode, place and way of holding, from the facts. Buckled before locked, since a locked belt gives
- * no more webbing; movement tried with the tether loose, since a tight tether can hide a loose seat, and again after.
+ * The ordered steps for this seat, mode, place and way of holding, from the facts: every step that the set-up needs, none that it does
+ * not. Movement is tried with the tether loose, since a tight tether can hide a loose seat, and again after. Codes, their order and
+ * when each is needed are the case format's; common practice of the trade.
  */
 final readonly class InstallationCard
 {
-    /** @return list<CardStep>|null null while mode, place or way of holding is not known */
+    /** @return list<CardStep>|null null while the mode is not known and, but for the belt alone, while seat or place is not or the seat has no such mode */
     public static function of(Situation $s): ?array
     {
-        if ($s->seat === null || $s->mode === null || $s->modeRules === null || $s->place === null) {
-            return null;
-        }
-        if ($s->isBooster()) {
-            return self::booster($s, $s->modeRules);
-        }
-        $heldBy = $s->setup()->heldBy;
+        return match (true) {
+            $s->mode === ModeName::BeltOnly => self::beltAlone(),
+            $s->seat === null || $s->mode === null || $s->modeRules === null || $s->place === null => null,
+            $s->mode->isBooster() => self::booster($s, $s->mode, $s->modeRules),
+            default => self::harness($s, $s->mode, $s->modeRules),
+        };
+    }
 
-        return $heldBy === null || $heldBy === HeldBy::Nothing ? null : [
-            ...self::ready($s, $s->mode, $s->modeRules),
-            ...($heldBy === HeldBy::LowerAnchors ? self::anchors($s) : self::belt($s)),
-            ...self::tighten($s),
+    /** Whether belt and lower anchors are known to be allowed together by both makers. */
+    public static function mayHoldByBoth(Situation $s): bool
+    {
+        return $s->setup()->heldBy === HeldBy::Both && $s->seat?->beltAndAnchorsOk === true && $s->case->vehicle?->beltAndAnchorsOk === true;
+    }
+
+    /** @return list<CardStep> */
+    private static function harness(Situation $s, ModeName $mode, Mode $rules): array
+    {
+        $anchorsOnly = $s->setup()->heldBy === HeldBy::LowerAnchors;
+        $anchors = $anchorsOnly || self::mayHoldByBoth($s);
+        $lock = LockInUse::of($s);
+        $belt = $anchorsOnly || $lock->lock === null ? [] : LockSteps::of($s, $lock->lock);
+        $card = [
+            ...BeforeSteps::of($s, $mode, $rules),
+            ...($anchors ? AnchorSteps::of($s, storeBelt: $anchorsOnly) : []),
+            ...$belt,
+            ...AfterSteps::of($s, $rules),
             ...self::childIn($s),
         ];
-    }
 
-    /** @return list<CardStep> */
-    private static function ready(Situation $s, ModeName $mode, Mode $rules): array
-    {
-        $slot = SlotChoice::of($s, $mode)->slot;
-        $settings = array_values(array_unique(array_merge(...array_map(static fn($row): array => $row->settings, $rules->recline))));
-        $name = static fn(string $part): string => str_replace('_', ' ', $part);
-
-        return [
-            new CardStep($slot === null ? 'Set the shoulder straps to the right height.' : "Set the shoulder straps to slot {$slot}, counted from the lowest.", 'Both straps come from the same slot and lie flat.'),
-            ...array_map(static fn(string $p): CardStep => new CardStep("Fit the {$name($p)}.", 'It sits firm.'), $rules->partsRequired),
-            ...array_map(static fn(string $p): CardStep => new CardStep("Take the {$name($p)} off.", 'It is off.'), $rules->partsForbidden),
-            ...($settings === [] ? [] : [new CardStep('Set the recline to ' . implode(' or ', $settings) . ', as the weight asks.', 'It clicks.')]),
-            ...($rules->foot === null ? [] : [new CardStep("Set the foot of the base: {$rules->foot}.", 'It stands as the manual shows.')]),
-            new CardStep('Set the vehicle seat upright and its head restraint where it belongs.', 'Nothing pushes the seat away.'),
-            new CardStep($s->isRear() ? 'Put the seat on the cushion, facing the rear.' : 'Put the seat on the cushion, facing forward, back against back.', 'Enough of the base stands on the cushion.'),
-            new CardStep('Open the ' . ($s->isRear() ? 'rear-facing path, under the legs.' : 'forward-facing path, behind the back.'), 'No strap of the seat lies in it.'),
-            ...($s->tetherCalledFor() === Truth::Yes ? [new CardStep('Hook the tether on, still loose.', 'It is on a real tether anchor, the right way up.')] : []),
-        ];
-    }
-
-    /** @return list<CardStep> */
-    private static function belt(Situation $s): array
-    {
-        $ways = array_values(array_filter($s->locks->inOrder(), static fn(LockWay $w): bool => $w->works === Truth::Yes));
-        $steps = ($ways[0] ?? null)->steps ?? [];
-
-        return [
-            new CardStep('Lead the belt through the path.', 'It lies flat, without a twist.'),
-            new CardStep('Buckle.', 'It clicks and does not come apart when pulled.'),
-            new CardStep('Take the slack out of the lap part first.', 'The belt lies snug before it is locked.'),
-            ...array_map(static fn(string $step): CardStep => new CardStep($step, 'As said.'), array_values(array_filter($steps, static fn(string $step): bool => ! str_starts_with($step, 'Buckle') && ! str_starts_with($step, 'Pull')))),
-        ];
-    }
-
-    /** @return list<CardStep> */
-    private static function anchors(Situation $s): array
-    {
-        return [
-            new CardStep('Lead the anchor strap through the path.', 'It lies flat, without a twist.'),
-            new CardStep('Hook both ends on to the lower anchors of this place.', 'Each clicks, the right way up, and holds when pulled.'),
-        ];
-    }
-
-    /** @return list<CardStep> */
-    private static function tighten(Situation $s): array
-    {
-        $limit = MovementLimit::of($s)->bound;
-        $amount = ($limit->inclusive ? 'no more than ' : 'less than ') . $limit->value->show();
-        $moves = "At the belt path it moves {$amount}, side to side and front to back.";
-        $tether = $s->tetherCalledFor() === Truth::Yes;
-
-        return [
-            new CardStep('Put weight into the seat over the belt path and pull tight.', 'The webbing gives nothing more.'),
-            ...($s->anchorsHold() ? [] : [new CardStep('Prove the lock: pull firmly on the belt.', 'It gives nothing.')]),
-            new CardStep('Try the movement' . ($tether ? ', the tether still loose.' : '.'), $moves),
-            ...($tether ? [
-                new CardStep($s->isRear() ? 'Take the slack out of the tether; do not draw the seat over.' : 'Tighten the tether.', 'No slack is left.'),
-                new CardStep('Try the movement again.', $moves),
-            ] : []),
-            ...($s->isRear() ? [new CardStep('Read the recline indicator on level ground.', 'It stands in the zone for this child.')] : []),
-            new CardStep('Close covers and guides; stow the straps that are not used.', 'Nothing hangs loose.'),
-        ];
+        return $anchorsOnly || $lock->notice === null ? $card : [$card[0]->withNotice($lock->notice), ...array_slice($card, 1)];
     }
 
     /** @return list<CardStep> */
     private static function childIn(Situation $s): array
     {
         $test = $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch;
-        $clip = $s->seat->chestClip ?? $s->convention->chestClip ?? true;
 
         return [
-            new CardStep('Sit the child in, bottom and back against the seat, coat off.', 'Nothing lies behind or beneath the child.'),
-            new CardStep('Click the tongues in one at a time; slack up from the hips, then the adjuster.', 'Straps lie flat.'),
-            ...($clip ? [new CardStep('Close the chest clip.', 'It is level with the armpits.')] : []),
-            new CardStep('Do the test at the shoulder.', $test === TightnessTest::Pinch ? 'No webbing can be pinched lengthwise.' : 'One finger goes between strap and child, two do not.'),
+            new CardStep(StepCode::ChildIn, 'Sit the child in, bottom and back against the seat, coat off.', 'Nothing lies behind or beneath the child.'),
+            new CardStep(StepCode::Tongues, 'Click the tongues in, one at a time.', 'Each clicks and does not come out when pulled.'),
+            new CardStep(StepCode::Hips, 'Draw the slack up from the hips.', 'The straps lie flat and snug over the hips.'),
+            new CardStep(StepCode::HarnessTighten, 'Pull the adjuster until the straps are snug at the shoulder.', 'The straps lie in a straight line and press into nothing.'),
+            ...(($s->seat->chestClip ?? $s->convention?->chestClip) === false ? [] : [new CardStep(StepCode::ChestClip, 'Close the chest clip and slide it up.', 'It clicks, level with the armpits.')]),
+            new CardStep(StepCode::StrapTest, $test === TightnessTest::Pinch ? 'Try to pinch the strap together lengthwise at the shoulder.' : 'Slide one finger flat between strap and child at the shoulder.', $test === TightnessTest::Pinch ? 'Your fingers slide off; no webbing stays between them.' : 'One finger goes in, two do not.'),
         ];
     }
 
     /** @return list<CardStep> */
-    private static function booster(Situation $s, Mode $rules): array
+    private static function booster(Situation $s, ModeName $mode, Mode $rules): array
+    {
+        $hung = $s->anchorsHold() && $rules->anchorsAllowed === true;
+
+        return array_values(array_filter([
+            ...BeforeSteps::of($s, $mode, $rules),
+            ...($hung ? AnchorSteps::ofBooster() : []),
+            ...($hung && $s->setup()->tether->used === true && $s->place?->tetherAnchor !== false ? AfterSteps::tether($s) : []),
+            $mode === ModeName::HighBackBooster ? SeatReady::headRest($mode) : null,
+            ...AfterSteps::tidying($s, $rules),
+            new CardStep(StepCode::ChildIn, 'Sit the child in, bottom and back against the booster' . ($mode === ModeName::BacklessBooster ? ' and the vehicle seat.' : '.'), 'The child can stay so for the whole ride.'),
+            new CardStep(StepCode::LapGuides, 'Lead the lap part under both arm rests; on the buckle side both parts go under.', 'The lap part lies low over the thighs.'),
+            $mode === ModeName::HighBackBooster ? new CardStep(StepCode::ShoulderGuide, 'Lead the shoulder part through its guide.', 'It runs through freely, at or just above the shoulder.') : null,
+            ...self::belted('It clicks; the belt is not locked and runs free.'),
+        ]));
+    }
+
+    /** @return list<CardStep> */
+    private static function beltAlone(): array
     {
         return [
-            new CardStep('Set the vehicle seat upright and its head restraint where it belongs.', 'The booster stands flat, back against back.'),
-            ...($s->mode === ModeName::HighBackBooster ? [new CardStep('Raise the head part.', 'Its belt guide sits at or just above the shoulder.')] : []),
-            ...($rules->anchorsAllowed === true && $s->anchorsHold() ? [new CardStep('Hook the booster to the lower anchors.', 'It stays when empty.')] : []),
-            new CardStep('Sit the child in, back against the booster.', 'The child can stay so for the whole ride.'),
-            new CardStep('Lead the lap part under both arm rests; on the buckle side both parts go under.', 'The lap part lies low over the thighs.'),
-            new CardStep('Lead the shoulder part through its guide.', 'It crosses mid-chest, off the neck, on the shoulder.'),
-            new CardStep('Buckle.', 'It clicks; the belt runs free and is not locked.'),
-            new CardStep('Buckle the empty booster after the ride.', 'It cannot fly about.'),
+            new CardStep(StepCode::ChildIn, 'Sit the child in, back against the vehicle seat.', 'The knees bend at the seat\'s edge, and the child can stay so for the whole ride.'),
+            ...self::belted('It clicks.'),
+        ];
+    }
+
+    /** @return list<CardStep> */
+    private static function belted(string $clicks): array
+    {
+        return [
+            new CardStep(StepCode::BeltChild, 'Buckle the belt over the child and draw the slack up.', $clicks),
+            new CardStep(StepCode::BeltCheck, 'Look at the belt over the child.', 'The lap part lies low on the thighs; the shoulder part crosses mid-chest and the shoulder, off the neck, snug.'),
         ];
     }
 }

@@ -4,29 +4,46 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\CaseFile\HeadRestraint;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Lock;
 use MintBuckle\Core\Situation;
 
-/** How the seat comes out again: unbuckle or unhook first, then open a tension door or lock-off; ease an anchor strap before unhooking. */
+/** How the seat comes out again: unbuckle or unhook first, then open a clamp door or lock-off; ease an anchor strap before unhooking. Common practice. */
 final readonly class TakingOut
 {
-    /** @return list<string> */
+    /** @return list<string> none for the belt alone, or while it is not known what holds the seat */
     public static function of(Situation $s): array
     {
+        if (! $s->isHarness() && ! $s->isBooster()) {
+            return [];
+        }
+        $heldBy = $s->setup()->heldBy;
+        $belt = $s->isHarness() && ($heldBy === HeldBy::Belt || $heldBy === HeldBy::Both);
         $setup = $s->setup();
-        $locks = $setup->lock ?? [];
-        $belt = $setup->heldBy === HeldBy::Belt || $setup->heldBy === HeldBy::Both;
-        $anchors = $setup->heldBy === HeldBy::LowerAnchors || $setup->heldBy === HeldBy::Both;
 
         return array_values(array_filter([
             $setup->tether->used === true ? 'Ease the tether and unhook it.' : null,
-            $belt ? 'Unbuckle the belt.' : null,
-            in_array(Lock::TensionDoor, $locks, true) ? 'Then open the tension door.' : null,
-            in_array(Lock::Lockoff, $locks, true) ? 'Then open the lock-off.' : null,
-            in_array(Lock::Clip, $locks, true) ? 'Take the locking clip off: the belt must run free for people.' : null,
-            $anchors ? 'Ease the anchor strap, then unhook both ends and stow them.' : null,
-            'Let the belt wind in all the way.',
+            $s->isHarness() && $s->isOnBase() ? 'Lift the shell off its base by the release.' : null,
+            ...($belt ? self::belt(LockInUse::of($s)->lock) : []),
+            $s->anchorsHold() ? 'Ease the anchor strap, then unhook both ends and store them on the seat.' : null,
+            $s->isBooster() ? 'Unbuckle the child and let the belt wind in; then lift the booster out.' : null,
+            $setup->headRestraint === HeadRestraint::Raised || $setup->headRestraint === HeadRestraint::Removed ? 'Put the vehicle\'s head restraint back where it belongs.' : null,
         ]));
+    }
+
+    /** @return list<string> */
+    private static function belt(?Lock $lock): array
+    {
+        return [
+            'Unbuckle the belt.',
+            ...match ($lock) {
+                Lock::ClampDoor => ['Then open the clamp door.'],
+                Lock::Lockoff => ['Then open the lock-off.'],
+                Lock::Clip => ['Take the locking clip off: the belt must run free for people.'],
+                default => [],
+            },
+            'Pull the belt out of the path and let it wind in all the way.',
+        ];
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\CaseFile;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Quantity\Quantity;
-use MintBuckle\Core\Truth;
 
 /** One printed figure with the conditions under which it speaks: when the seat was made, what holds it. */
 final readonly class LimitEntry
@@ -21,22 +19,36 @@ final readonly class LimitEntry
         public ?HeldBy $heldBy = null,
     ) {}
 
-    public function applies(?PartialDate $madeOn, ?HeldBy $heldBy): Truth
+    /** How special it is: a made window counts once, whatever its ends; what holds the seat counts once. */
+    public function conditions(): int
     {
-        return $this->madeInWindow($madeOn)->and($this->heldAsMeant($heldBy));
+        return ($this->madeFrom === null && $this->madeTo === null ? 0 : 1) + ($this->heldBy === null ? 0 : 1);
     }
 
-    public function madeInWindow(?PartialDate $madeOn): Truth
+    /**
+     * Whether every condition holds for a seat made on one day.
+     *
+     * @param int $day as CalendarDate counts them
+     * @param HeldBy|null $heldBy null only where the entry does not ask
+     */
+    public function applies(int $day, ?HeldBy $heldBy): bool
     {
-        return MadeWindow::holds($this->madeFrom, $this->madeTo, $madeOn);
+        return ($this->madeFrom === null || $day >= $this->madeFrom->dayNumber())
+            && ($this->madeTo === null || $day <= $this->madeTo->dayNumber())
+            && ($this->heldBy === null || $this->heldBy === $heldBy || ($heldBy === HeldBy::Both && $this->heldBy !== HeldBy::Nothing));
     }
 
-    private function heldAsMeant(?HeldBy $heldBy): Truth
+    public function isBrokenAsMaximumBy(Quantity $measured): bool
     {
-        return match (true) {
-            $this->heldBy === null => Truth::Yes,
-            $heldBy === null => Truth::Unknown,
-            default => Truth::of($heldBy === $this->heldBy || $heldBy === HeldBy::Both),
-        };
+        $order = $measured->compareTo($this->value);
+
+        return $order > 0 || ($order === 0 && $this->below);
+    }
+
+    public function isBrokenAsMinimumBy(Quantity $measured): bool
+    {
+        $order = $measured->compareTo($this->value);
+
+        return $order < 0 || ($order === 0 && $this->below);
     }
 }

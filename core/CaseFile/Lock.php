@@ -10,6 +10,24 @@ enum Lock: string
     case Retractor = 'retractor';
     case LatchPlate = 'latch_plate';
     case Lockoff = 'lockoff';
-    case TensionDoor = 'tension_door';
+    case ClampDoor = 'clamp_door';
     case Clip = 'clip';
+
+    /** Inside a sentence. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::Retractor => 'the retractor',
+            self::LatchPlate => 'the latch plate',
+            self::Lockoff => 'the lock-off',
+            self::ClampDoor => 'the clamp door',
+            self::Clip => 'the locking clip',
+        };
+    }
+
+    /** A lock-off or clamp door: the seat's own. */
+    public function isOnSeat(): bool
+    {
+        return $this === self::Lockoff || $this === self::ClampDoor;
+    }
 }

@@ -9,6 +9,9 @@ use MintBuckle\Core\Quantity\Length;
 /** A place in the car, named by row and side as seen from behind. Unknown facts are null. */
 final readonly class Position
 {
+    /** Row and side as seen from behind: 1L 1C 1R 2L 2C 2R 3L 3C 3R. */
+    public const NAME = '/\A[123][LCR]\z/';
+
     public function __construct(
         public string $name,
         public ?Belt $belt = null,
@@ -21,6 +24,7 @@ final readonly class Position
         public ?bool $sideFacing = null,
         public ?Length $width = null,
         public ?bool $taken = null,
+        public ?TetherAnchorPlace $tetherAnchorAt = null,
     ) {}
 
     /** 1 is the front row. */

@@ -15,7 +15,7 @@ final readonly class Seat
      * @param list<string>|null $standards
      * @param list<string> $remedied
      * @param list<Slot>|null $slots
-     * @param list<Insert> $inserts
+     * @param list<Insert>|null $inserts
      * @param array<value-of<ModeName>,Mode>|null $modes
      */
     public function __construct(
@@ -33,10 +33,16 @@ final readonly class Seat
         public array $remedied = [],
         public ?bool $lockoff = null,
         public ?WebbingSide $lockoffUse = null,
-        public ?bool $tensionDoor = null,
+        public ?LockoffPlace $lockoffOn = null,
+        public ?bool $clampDoor = null,
         public ?Leave $lockRetractorToo = null,
+        public ?ClampOrder $clampOrder = null,
         public ?bool $detachable = null,
-        public ?Leave $baseless = null,
+        public ?bool $turns = null,
+        public ?Permission $baseless = null,
+        public ?Webbing $baselessWebbing = null,
+        public ?bool $aircraftCertified = null,
+        public ?Holding $makerPrefers = null,
         public ?bool $beltAndAnchorsOk = null,
         public ?bool $borrowAnchorsOk = null,
         public ?bool $inflatableBeltOk = null,
@@ -56,7 +62,7 @@ final readonly class Seat
         public ?Length $width = null,
         public ?ReplaceAfterCrash $replaceAfterCrash = null,
         public ?array $slots = null,
-        public array $inserts = [],
+        public ?array $inserts = null,
         public ?array $modes = null,
         public History $history = new History(),
     ) {}

@@ -7,7 +7,6 @@ namespace MintBuckle\Core\Drawing;
 use MintBuckle\Core\CaseFile\BeltPath;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Lock;
-use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 
@@ -98,17 +97,16 @@ final readonly class BeltRoute
     /** @return list<array{lock: string, x: int, y: int, claimed: bool, holds: Truth}> */
     private static function locks(Situation $s, int $y): array
     {
-        $works = array_column(array_map(static fn(LockWay $w): array => [$w->way, $w->works], $s->locks->ways), 1, 0);
         $locks = [];
         foreach (Lock::cases() as $lock) {
             [$atX, $atY] = match ($lock) {
                 Lock::Retractor => self::RETRACTOR,
                 Lock::LatchPlate => self::LATCH_PLATE,
                 Lock::Lockoff => [self::SHELL[1] - 26, $y],
-                Lock::TensionDoor => [intdiv(self::SHELL[0] + self::SHELL[1], 2), $y],
+                Lock::ClampDoor => [intdiv(self::SHELL[0] + self::SHELL[1], 2), $y],
                 Lock::Clip => [intdiv(self::SHELL[0] + self::LATCH_PLATE[0], 2), intdiv($y + self::LATCH_PLATE[1], 2)],
             };
-            $locks[] = ['lock' => $lock->value, 'x' => $atX, 'y' => $atY, 'claimed' => in_array($lock, $s->setup()->lock ?? [], true), 'holds' => $works[$lock === Lock::TensionDoor ? 'lockoff' : $lock->value] ?? Truth::Unknown];
+            $locks[] = ['lock' => $lock->value, 'x' => $atX, 'y' => $atY, 'claimed' => in_array($lock, $s->setup()->lock ?? [], true), 'holds' => $s->locks->holds($lock)[0]];
         }
 
         return $locks;
@@ -136,7 +134,7 @@ final readonly class BeltRoute
                 BeltPath::Forward => 'The webbing goes behind the back, the forward-facing path' . ($right ? '.' : ': the wrong one for this direction.'),
             },
             ...($s->beltHolds() ? [match ($fixed) {
-                true => 'Its length is fixed by: ' . implode(', ', array_map(static fn(Lock $l): string => str_replace('_', ' ', $l->value), $setup->lock ?? [])) . '.',
+                true => 'Its length is fixed by: ' . implode(', ', array_map(static fn(Lock $l): string => $l->word(), $setup->lock ?? [])) . '.',
                 false => 'Nothing fixes its length.',
                 null => 'Whether its length is fixed cannot be told yet.',
             }] : []),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\Mode;
 use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Growth\Measure;
@@ -28,7 +29,7 @@ final readonly class ModeField
 
     public static function of(Situation $s, ModeName $name, Mode $mode, PlaneScale $plane): self
     {
-        [$made, $held] = [$s->case->seat?->madeOn, $s->setup()->heldBy];
+        [$made, $held] = [$s->case->seat?->madeOn, $s->heldForLimits()];
         $weightMin = $mode->weightMin?->asMinimum($made, $held)->entry?->value;
         $heightMin = $mode->heightMin?->asMinimum($made, $held)->entry?->value;
         $weightMax = $mode->weightMax?->asMaximum($made, $held)->entry?->value;
@@ -54,7 +55,7 @@ final readonly class ModeField
     public function words(): string
     {
         return $this->mode->title() . ': ' . match ($this->fits) {
-            Truth::Yes => 'fits' . ($this->leaves === null ? '.' : ", by estimate until {$this->leaves}."),
+            Truth::Yes => 'fits' . ($this->leaves === null ? '.' : ', by estimate until ' . CalendarDate::parse("{$this->leaves}-01")->showMonth() . '.'),
             Truth::No => 'does not fit.',
             Truth::Unknown => 'cannot be told yet.',
         };

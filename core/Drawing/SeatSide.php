@@ -81,7 +81,7 @@ final readonly class SeatSide
         $lengthMm = $s->seat?->baseLength?->base()->toFloat() ?? self::TYPICAL_BASE_MM;
         $front = round(self::CREASE[0] - 14 - $lengthMm * self::PIXELS_A_MM, 1);
         $overhangMm = $setup->overhang?->base()->toFloat() ?? ($setup->baseOnCushion === null ? null : (1 - $setup->baseOnCushion->toFloat()) * $lengthMm);
-        $limit = $s->seat?->overhangMax?->asMaximum($s->madeOn(), $setup->heldBy)->entry?->value->base()->toFloat();
+        $limit = $s->seat?->overhangMax?->asMaximum($s->madeOn(), $s->heldForLimits())->entry?->value->base()->toFloat();
         $pivot = $s->isRear() ? [$front + 46, 268.0] : [self::CREASE[0] - 60, 268.0];
         $angle = $reading->angle?->base()->toFloat();
         $lean = $s->isRear() ? -($angle ?? self::TYPICAL_REAR_DEG) : self::FORWARD_DEG;
@@ -110,7 +110,7 @@ final readonly class SeatSide
             self::noodles($stack),
             $stack === 'towel' ? self::towel($wedge?->lift) : null,
             $stack !== null && $setup->wedge !== Wedge::Noodle && $setup->wedge !== Wedge::Towel,
-            $setup->indicator === null && $angle === null ? null : ! $reading->tooUpright && ! $reading->tooFlat,
+            $setup->indicator === null && $angle === null ? null : ! $reading->isTooUpright() && ! $reading->isTooFlat(),
             $setup->tether->used,
             $setup->overhang?->show($unit),
             SideWords::of($s, $reading, $lead ? $wedge : null, $unit),

@@ -89,13 +89,13 @@ final readonly class AssessmentWriter
                 'way' => $way->way,
                 'works' => $way->works->toBool(),
                 'because' => $way->because,
-                'steps' => $way->steps,
+                'steps' => array_map(static fn(CardStep $step): string => $step->step, $computed->stepsOf($way)),
             ], $computed->beltLock),
             'harness_slot' => $computed->harnessSlot,
             'next_slot_change' => $computed->nextSlotChange,
             'changeover' => $computed->changeover === null ? null : ['to' => $computed->changeover->to->value, 'steps' => $computed->changeover->steps],
             'wedge' => $computed->wedge === null ? null : ['lift' => $computed->wedge->lift->toArray(), 'stack' => $computed->wedge->stack, 'gain' => $computed->wedge->gain->toArray()],
-            'card' => $computed->card === null ? null : array_map(static fn(CardStep $step): array => ['step' => $step->step, 'check' => $step->check], $computed->card),
+            'card' => $computed->card === null ? null : array_map(static fn(CardStep $step): array => ['code' => $step->code->value, 'step' => $step->step, 'check' => $step->check], $computed->card),
         ];
     }
 }

@@ -85,6 +85,7 @@ enum Code: string
     case SecureBoosterNotParked = 'secure.booster_not_parked';
     case MeasureLoose = 'measure.loose';
     case MeasureAtLimit = 'measure.at_limit';
+    case MeasureTetherMasked = 'measure.tether_masked';
     case MeasureWrongSpot = 'measure.wrong_spot';
     case MeasureTooUpright = 'measure.too_upright';
     case MeasureTooFlat = 'measure.too_flat';
@@ -122,6 +123,8 @@ enum Code: string
     case BoosterShoulder = 'booster.shoulder';
     case BoosterUnderArm = 'booster.under_arm';
     case BoosterGuides = 'booster.guides';
+    case BoosterSlouch = 'booster.slouch';
+    case BoosterSlack = 'booster.slack';
     case BoosterHeadSupport = 'booster.head_support';
     case BoosterHead = 'booster.head';
     case BoosterLapOnly = 'booster.lap_only';

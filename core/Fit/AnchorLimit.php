@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Fit;
 
 use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\MadeWindow;
+use MintBuckle\Core\CaseFile\LimitEntry;
 use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\ResolvedLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
 
 /**
  * The heaviest child the lower anchors may hold in a harness mode: the seat's printed figure and the vehicle's, the stricter
@@ -19,50 +19,104 @@ use MintBuckle\Core\Truth;
  */
 final readonly class AnchorLimit
 {
-    /** @param list<string> $missing paths of facts that leave it open */
-    private function __construct(public ?Bound $bound, public array $missing) {}
+    /**
+     * @param list<Bound> $bounds those that are known, the strictest first
+     * @param list<string> $missing paths of facts that leave it open
+     * @param list<Bound> $broken by the child's weight, also where it is open which figure holds
+     */
+    private function __construct(private array $bounds, public array $missing, private array $broken) {}
 
     public static function of(Situation $s, ?ModeName $mode): self
     {
         if ($mode === null || ! $mode->isHarness() || $s->seat === null) {
-            return new self(null, []);
+            return new self([], [], []);
         }
-        [$seat, $missing] = $s->seat->lowerAnchorChildMax === null ? self::combined($s, $mode) : self::printed($s);
-        $vehicle = $s->case->vehicle?->lowerAnchorChildMax?->asMaximum($s->seat->madeOn, HeldBy::LowerAnchors)->entry;
-        $bounds = array_values(array_filter([$seat, $vehicle === null ? null : Bound::ofMaker($vehicle, 'vehicle')]));
-        usort($bounds, static fn(Bound $a, Bound $b): int => $a->value->compareTo($b->value) ?: (int) $a->inclusive <=> (int) $b->inclusive);
+        $way = $s->setup()->heldBy === HeldBy::Both ? HeldBy::Both : HeldBy::LowerAnchors;
+        $printed = $s->seat->lowerAnchorChildMax?->asMaximum($s->madeOn(), $way);
+        $vehicle = $s->case->vehicle?->lowerAnchorChildMax?->asMaximum($s->madeOn(), $way);
+        [$combined, $missing] = $printed === null || $printed->isAbsent() ? self::combined($s, $mode) : [null, $printed->missing];
+        $weight = $s->child->weight;
+        $broken = $weight === null ? [] : [
+            ...self::brokenBy($weight, $printed, 'seat'),
+            ...($combined === null || $combined->allowsAtMost($weight) ? [] : [$combined]),
+            ...self::brokenBy($weight, $vehicle, 'vehicle'),
+        ];
 
-        return new self($bounds[0] ?? null, $missing);
+        return new self(
+            self::strictestFirst([...self::ofEntry($printed?->entry, 'seat'), ...($combined === null ? [] : [$combined]), ...self::ofEntry($vehicle?->entry, 'vehicle')]),
+            array_values(array_unique([...$missing, ...$vehicle->missing ?? []])),
+            self::strictestFirst($broken),
+        );
     }
 
-    /** @return array{Bound|null, list<string>} */
-    private static function printed(Situation $s): array
+    /** The strictest figure that is known. */
+    public function bound(): ?Bound
     {
-        $strictest = $s->seat?->lowerAnchorChildMax?->asMaximum($s->madeOn(), HeldBy::LowerAnchors);
+        return $this->bounds[0] ?? null;
+    }
 
-        return [$strictest?->entry === null ? null : Bound::ofMaker($strictest->entry, 'seat'), $strictest->missing ?? []];
+    /** The strictest figure that the child's weight breaks, whichever of an undecided list holds. */
+    public function broken(): ?Bound
+    {
+        return $this->broken[0] ?? null;
+    }
+
+    /** Whether the anchors are known to carry this child. */
+    public function carries(?Mass $weight): bool
+    {
+        return $weight !== null && $this->missing === [] && $this->bounds !== [] && $this->broken === [];
+    }
+
+    /** @return list<Bound> */
+    private static function ofEntry(?LimitEntry $entry, string $whose): array
+    {
+        return $entry === null ? [] : [Bound::ofMaker($entry, $whose)];
+    }
+
+    /** @return list<Bound> */
+    private static function brokenBy(Mass $weight, ?ResolvedLimit $limit, string $whose): array
+    {
+        return self::ofEntry($limit?->brokenAsMaximum($weight), $whose);
+    }
+
+    /**
+     * @param list<Bound> $bounds
+     * @return list<Bound>
+     */
+    private static function strictestFirst(array $bounds): array
+    {
+        usort($bounds, static fn(Bound $a, Bound $b): int => $a->value->compareTo($b->value) ?: (int) $a->inclusive <=> (int) $b->inclusive);
+
+        return $bounds;
     }
 
     /** @return array{Bound|null, list<string>} */
     private static function combined(Situation $s, ModeName $mode): array
     {
         $together = $mode === ModeName::RearHarness ? $s->practice->anchorsRear : $s->practice->anchorsForward;
-        if ($together === null) {
-            return [null, ['seat.lower_anchor_child_max']];
-        }
-        $madeSince = MadeWindow::holds($s->practice->anchorsMadeFrom, null, $s->madeOn());
         $weight = $s->seat?->weight;
 
         return match (true) {
-            $madeSince === Truth::No => [null, ['seat.lower_anchor_child_max']],
-            $madeSince === Truth::Unknown => [null, ['seat.made_on']],
+            // A partial date counts from its first day; an older or undated seat's figure must be looked up.
+            $together === null || ! self::isMadeSince($s) => [null, ['seat.lower_anchor_child_max']],
             $weight === null => [null, ['seat.weight']],
             default => [self::less($together, $weight, $s->practice->layer()), []],
         };
     }
 
+    private static function isMadeSince(Situation $s): bool
+    {
+        $made = $s->madeOn()?->earliest();
+        $since = $s->practice->anchorsMadeFrom;
+
+        return $made !== null && ($since === null || ! $made->isBefore($since));
+    }
+
+    /** A seat heavier than both may be together leaves nothing for a child. */
     private static function less(Mass $together, Mass $seat, string $from): Bound
     {
-        return new Bound($together->minus($seat), true, $from, [Practice::anchorsSource()]);
+        $left = $together->minus($seat);
+
+        return new Bound($left->value->isNegative() ? Mass::of(0) : $left, true, $from, [Practice::anchorsSource()]);
     }
 }

@@ -9,9 +9,10 @@ use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Situation;
 
-/** Whether a child may ride with the seat belt alone: the five points of the belt-fit test, stature, and the law's booster age. */
+/** Whether a child may ride with the seat belt alone: the five points of the belt-fit test, stature, and the law's floors. */
 final readonly class BeltOnlyJudge
 {
     /** About 4 ft 9 in; common practice of the trade. */
@@ -29,7 +30,7 @@ final readonly class BeltOnlyJudge
     {
         $test = $situation->setup()->beltFit ?? new BeltFit();
         $child = $situation->child;
-        $law = $situation->case->law->boosterUntilMonths;
+        $law = $situation->case->law;
         $stature = new Bound(Length::of(self::STATURE_MM), true, 'default', [Source::common()]);
         $breaches = [];
         $missing = [];
@@ -41,16 +42,28 @@ final readonly class BeltOnlyJudge
             };
         }
         if ($child->height === null) {
-            $missing[] = 'child.height';
+            $missing = $situation->isNeverAsked('child.height') ? $missing : [...$missing, 'child.height'];
         } elseif (! $stature->allowsAtLeast($child->height)) {
             $breaches[] = new Breach(BreachKind::BeltFit, 'stature ' . $child->height->showBeside($stature->value) . ' is under ' . $stature->value->show($child->height->unit), $child->height, $stature);
         }
-        if ($law !== null && $situation->age === null) {
-            $missing[] = 'child.born_on';
-        } elseif ($law !== null && $situation->age->isLessThan($law)) {
-            $breaches[] = new Breach(BreachKind::LawBooster, "the law asks for a booster until {$law->show()}", $situation->age, new Bound($law, true, 'law', []));
+        /** @var list<array{BreachKind, Quantity|null, string, Quantity|null, string}> $floors */
+        $floors = [
+            // kind                 measured           path             floor                          sentence
+            [BreachKind::LawBooster, $situation->age, 'child.born_on', $law->boosterUntilMonths,      'the law asks for a booster until '],
+            [BreachKind::LawRear,    $situation->age, 'child.born_on', $law->rearFacingUntilMonths,   'the law asks to ride rear-facing until '],
+            [BreachKind::LawRear,    $child->weight,  'child.weight',  $law->rearFacingUntilWeight,   'the law asks to ride rear-facing until '],
+        ];
+        foreach ($floors as [$kind, $measured, $path, $floor, $sentence]) {
+            if ($floor === null) {
+                continue;
+            }
+            if ($measured === null) {
+                $missing = $situation->isNeverAsked($path) ? $missing : [...$missing, $path];
+            } elseif ($measured->isLessThan($floor)) {
+                $breaches[] = new Breach($kind, $sentence . $floor->show(), $measured, new Bound($floor, true, 'law', [Source::published('local law, as entered')]));
+            }
         }
 
-        return new ModeFit(ModeName::BeltOnly, $breaches, $missing);
+        return new ModeFit(ModeName::BeltOnly, $breaches, array_values(array_unique($missing)));
     }
 }

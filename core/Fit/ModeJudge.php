@@ -10,7 +10,6 @@ use MintBuckle\Core\CaseFile\LimitEntry;
 use MintBuckle\Core\CaseFile\Marker;
 use MintBuckle\Core\CaseFile\Mode;
 use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\StrictestLimit;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
@@ -30,39 +29,69 @@ final readonly class ModeJudge
 
     public static function judge(Situation $s, ModeName $name, Mode $mode): ModeFit
     {
+        $held = array_map(static fn(?HeldBy $way): array => [$way, self::judgeHeld($s, $name, $mode, $way)], self::ways($s, $name, $mode));
+
+        return self::bestOf($held);
+    }
+
+    /** The same, held one way. */
+    public static function judgeHeld(Situation $s, ModeName $name, Mode $mode, ?HeldBy $way): ModeFit
+    {
+        [$breaches, $missing] = self::makersLimits($s, $name, $mode, $way);
         [$floorBreaches, $floorMissing] = self::floors($s, $name);
         [$useBreaches, $useMissing] = $s->mode === $name ? self::asInUse($s, $name, $mode) : [[], []];
-        $slots = SlotChoice::of($s, $name);
-        $slotBreaches = $slots->nothingRight
+        $slotBreaches = SlotChoice::of($s, $name)->nothingRight
             ? [new Breach(BreachKind::MakersLimit, "no allowed slot is right for a shoulder at {$s->child->shoulderHeight?->show()}")]
             : [];
-        $fits = [];
-        foreach (self::ways($s, $name, $mode) as $way) {
-            [$breaches, $missing] = self::makersLimits($s, $name, $mode, $way);
-            $fits[] = [$way, new ModeFit(
-                $name,
-                [...$breaches, ...$slotBreaches, ...$floorBreaches, ...$useBreaches],
-                array_values(array_unique([...$missing, ...$floorMissing, ...$useMissing])),
-            )];
-        }
 
-        return self::bestOf($fits);
+        return new ModeFit(
+            $name,
+            [...$breaches, ...$slotBreaches, ...$floorBreaches, ...$useBreaches],
+            array_values(array_unique([...$missing, ...$floorMissing, ...$useMissing])),
+        );
     }
 
     /**
-     * The set-up's own way of holding; without it each way a maker's limit tells apart.
+     * Paths of the greatest weight and height that the maker gives for no way in which the seat may be held here.
+     *
+     * @return list<string>
+     */
+    public static function lackingMaxima(Situation $s, ModeName $name, Mode $mode): array
+    {
+        $lacks = static function (?Limit $limit) use ($s, $name, $mode): bool {
+            foreach (self::ways($s, $name, $mode) as $way) {
+                if ($limit !== null && ! $limit->asMaximum($s->madeOn(), $way)->isAbsent()) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+
+        return array_map(
+            static fn(string $key): string => "seat.modes.{$name->value}.{$key}",
+            array_keys(array_filter(['weight_max' => $lacks($mode->weightMax), 'height_max' => $lacks($mode->heightMax)])),
+        );
+    }
+
+    /**
+     * The set-up's own way of holding; without it each way a maker's limit tells apart. A booster held by nothing counts as held by
+     * the belt, which holds both.
      *
      * @return non-empty-list<HeldBy|null>
      */
     private static function ways(Situation $s, ModeName $name, Mode $mode): array
     {
         $heldBy = $s->case->setup?->heldBy;
-        if ($heldBy !== null && ($heldBy !== HeldBy::Nothing || $name->isBooster())) {
+        if ($heldBy === HeldBy::Nothing) {
+            $heldBy = $name->isBooster() ? HeldBy::Belt : null;
+        }
+        if ($heldBy !== null) {
             return [$heldBy];
         }
         foreach (self::limits($mode) as $limit) {
-            if (array_filter($limit->entries, static fn(LimitEntry $e): bool => $e->heldBy !== null) !== []) {
-                return [$name->isBooster() ? HeldBy::Nothing : HeldBy::Belt, HeldBy::LowerAnchors];
+            if ($limit->tellsWaysOfHoldingApart()) {
+                return [HeldBy::Belt, HeldBy::LowerAnchors];
             }
         }
 
@@ -91,40 +120,31 @@ final readonly class ModeJudge
     {
         $child = $s->child;
         $path = "seat.modes.{$name->value}.";
-        $inUse = $s->mode === $name;
         /** @var list<array{Quantity|null, string, string, Limit|null, bool, string|null}> $rows */
         $rows = [
-            // measured           path                of what     figure               at least  the mode in use must have it
+            // measured           path                of what     figure               at least  a mode must have it
             [$child->weight, 'child.weight',  'weight', $mode->weightMin,    true,     null],
-            [$child->weight, 'child.weight',  'weight', $mode->weightMax,    false,    $inUse ? $path . 'weight_max' : null],
+            [$child->weight, 'child.weight',  'weight', $mode->weightMax,    false,    $path . 'weight_max'],
             [$child->height, 'child.height',  'height', $mode->heightMin,    true,     null],
-            [$child->height, 'child.height',  'height', $mode->heightMax,    false,    $inUse ? $path . 'height_max' : null],
+            [$child->height, 'child.height',  'height', $mode->heightMax,    false,    $path . 'height_max'],
             [$s->age,        'child.born_on', 'age',    $mode->ageMinMonths, true,     null],
             [$s->age,        'child.born_on', 'age',    $mode->ageMaxMonths, false,    null],
         ];
         $breaches = [];
         $missing = [];
         foreach ($rows as [$measured, $measuredPath, $what, $limit, $atLeast, $needed]) {
-            $strictest = $atLeast ? $limit?->asMinimum($s->madeOn(), $way) : $limit?->asMaximum($s->madeOn(), $way);
-            if ($strictest === null || ($strictest->entry === null && $strictest->isKnown())) {
+            $resolved = $atLeast ? $limit?->asMinimum($s->madeOn(), $way) : $limit?->asMaximum($s->madeOn(), $way);
+            $broken = $measured === null ? null : ($atLeast ? $resolved?->brokenAsMinimum($measured) : $resolved?->brokenAsMaximum($measured));
+            if ($resolved === null || $resolved->isAbsent()) {
                 $missing = $needed === null ? $missing : [...$missing, $needed];
-            } elseif ($measured === null) {
-                // A child not yet born is judged as if at the seat's lowest weights and heights; only its age is missing.
-                $missing = $child->dueOn === null || $measuredPath === 'child.born_on' ? [...$missing, $measuredPath] : $missing;
-            } elseif (self::breaks($strictest, $measured, $atLeast)) {
-                $breaches[] = self::breach($what, $measured, $strictest->entry, $atLeast);
+            } elseif ($measured !== null && $broken !== null) {
+                $breaches[] = self::breach($what, $measured, $broken, $atLeast);
             } else {
-                array_push($missing, ...$strictest->missing);
+                array_push($missing, ...$resolved->missing, ...($measured === null && ! $s->isNeverAsked($measuredPath) ? [$measuredPath] : []));
             }
         }
 
         return [$breaches, $missing];
-    }
-
-    /** @phpstan-assert-if-true !null $limit->entry */
-    private static function breaks(StrictestLimit $limit, Quantity $measured, bool $atLeast): bool
-    {
-        return ($atLeast ? $limit->allowsAtLeast($measured) : $limit->allowsAtMost($measured)) === false;
     }
 
     private static function breach(string $what, Quantity $measured, LimitEntry $entry, bool $atLeast): Breach
@@ -171,7 +191,7 @@ final readonly class ModeJudge
                 continue;
             }
             if ($measured === null) {
-                $missing[] = $path;
+                $missing = $s->isNeverAsked($path) ? $missing : [...$missing, $path];
             } elseif ($measured->isLessThan($floor)) {
                 $what = $measured instanceof Months ? 'age' : 'weight';
                 $breaches[] = new Breach($kind, "{$what} {$measured->showBeside($floor)} is under the floor of {$floor->show($measured->unit)} for this mode", $measured, new Bound($floor, true, $layer, [Source::common()]));
@@ -192,14 +212,14 @@ final readonly class ModeJudge
         $breaches = [];
         $missing = [];
         if ($name === ModeName::RearHarness) {
-            $own = $mode->headClearanceMin?->asMinimum($s->madeOn(), $setup->heldBy);
-            $bound = $own?->entry !== null ? Bound::ofMaker($own->entry, 'seat') : new Bound(Length::of(1, LengthUnit::Inch), true, 'default', [Source::common()]);
+            $figure = FigureInUse::atLeast($s, $mode->headClearanceMin, new Bound(Length::of(1, LengthUnit::Inch), true, 'default', [Source::common()]));
+            $bound = $setup->headToShellTop === null ? null : $figure->brokenBy($setup->headToShellTop);
             if ($setup->headToShellTop === null) {
                 $missing[] = 'setup.head_to_shell_top';
-            } elseif (! $bound->allowsAtLeast($setup->headToShellTop)) {
+            } elseif ($bound !== null) {
                 $breaches[] = new Breach(BreachKind::HeadRear, "{$setup->headToShellTop->showBeside($bound->value)} of shell above the head is " . ($bound->inclusive ? 'less' : 'not more') . " than {$bound->value->show($setup->headToShellTop->unit)}", $setup->headToShellTop, $bound);
             }
-            array_push($missing, ...$own->missing ?? []);
+            array_push($missing, ...$figure->missingFor($setup->headToShellTop));
         }
         if ($name === ModeName::ForwardHarness) {
             match ($setup->earsAbove) {

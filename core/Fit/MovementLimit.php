@@ -10,13 +10,14 @@ use MintBuckle\Core\Situation;
 /** How far a seat may move at the belt path: its maker's own figure, else the practice's. */
 final readonly class MovementLimit
 {
-    /** @param list<string> $missing paths of facts that leave the maker's figure open */
-    private function __construct(public Bound $bound, public array $missing) {}
-
-    public static function of(Situation $s): self
+    public static function of(Situation $s): FigureInUse
     {
-        $own = $s->seat?->movementMax?->asMaximum($s->madeOn(), $s->setup()->heldBy);
+        return FigureInUse::atMost($s, $s->seat?->movementMax, $s->practice->movement);
+    }
 
-        return new self($own?->entry === null ? $s->practice->movement : Bound::ofMaker($own->entry, 'seat'), $own->missing ?? []);
+    /** For a gauge: while the maker's figure is undecided, the practice's is drawn. */
+    public static function shown(Situation $s): Bound
+    {
+        return self::of($s)->bound ?? $s->practice->movement;
     }
 }

@@ -11,7 +11,6 @@ use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\CaseFile\Seat;
 use MintBuckle\Core\CaseFile\Setup;
 use MintBuckle\Core\Growth\OutgrowForecast;
-use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 
@@ -54,7 +53,7 @@ final readonly class SeatInstead
     private static function holds(Situation $s, Position $place): bool
     {
         $free = $place->taken !== true && $place->sideFacing !== true && $place->airbag !== true && $place->row() > 1;
-        $held = $s->isBooster() ? Truth::of($place->belt === Belt::LapShoulder) : Truth::of($place->lowerAnchors)->or(LockFinder::find($s)->anyWorks());
+        $held = $s->isBooster() ? Truth::of($place->belt === Belt::LapShoulder) : Truth::of($place->lowerAnchors)->or($s->locks->anyWorks());
 
         return $free && $held === Truth::Yes;
     }

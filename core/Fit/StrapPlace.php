@@ -18,8 +18,12 @@ use MintBuckle\Core\Truth;
  */
 final readonly class StrapPlace
 {
+    /** A measured offset that is further than this from what slot and shoulder say contradicts them. */
+    public const MAY_DIFFER_MM = 25;
+
     /**
      * @param Length|null $offset strap above (+) or below (-) the shoulder
+     * @param bool $contradicts whether the measured offset and slot and shoulder tell two different things, so that neither is judged
      * @param list<string> $missing paths of facts that are still needed
      */
     private function __construct(
@@ -29,6 +33,7 @@ final readonly class StrapPlace
         public ?StrapSeen $seen,
         public bool $forbidden,
         public Truth $right,
+        public bool $contradicts,
         public array $missing,
     ) {}
 
@@ -39,15 +44,23 @@ final readonly class StrapPlace
         $rule = $s->strapRule($mode);
         $slotHeight = $harness->slot === null ? null : $slots[$harness->slot - 1]->height ?? null;
         $shoulder = $s->child->shoulderHeight;
-        $offset = $harness->strapOffset ?? ($slotHeight === null || $shoulder === null ? null : $slotHeight->minus($shoulder));
+        $computed = $slotHeight === null || $shoulder === null ? null : $slotHeight->minus($shoulder);
+        $offset = $harness->strapOffset ?? $computed;
+        if ($harness->strapOffset !== null && $computed !== null && $harness->strapOffset->minus($computed)->abs()->isMoreThan(Length::of(self::MAY_DIFFER_MM))) {
+            return new self($rule, $harness->slot, $offset, $harness->strap, false, Truth::Unknown, true, ['setup.harness.strap_offset', 'setup.harness.slot', 'child.shoulder_height']);
+        }
         $forbidden = $slots !== [] && in_array($harness->slot, $s->modeRules->slotsForbidden ?? [], true);
         $right = self::right($rule, $offset, $harness->strap);
         $missing = $slots === [] ? [] : self::missingOfSlots($s);
-        if ($right === Truth::Unknown && $missing === []) {
-            $missing = [$rule === null ? 'seat.standards' : ($rule === StrapRule::LevelTo25Above || $harness->strap !== null ? 'setup.harness.strap_offset' : 'setup.harness.strap')];
+        if ($right === Truth::Unknown) {
+            $missing[] = match (true) {
+                $rule === null => 'seat.standards',
+                $rule === StrapRule::LevelTo25Above || $harness->strap !== null => 'setup.harness.strap_offset',
+                default => 'setup.harness.strap',
+            };
         }
 
-        return new self($rule, $slots === [] ? null : $harness->slot, $offset, $harness->strap, $forbidden, $right, $missing);
+        return new self($rule, $slots === [] ? null : $harness->slot, $offset, $harness->strap, $forbidden, $right, false, $missing);
     }
 
     public function lengthUnit(): LengthUnit

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\CaseFile\Limit;
 use MintBuckle\Core\CaseFile\Zone;
+use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Situation;
 
 /** Whether a zone of the recline indicator is meant for this child, by age, weight and sitting. */
@@ -18,25 +20,24 @@ final readonly class ZoneFit
 
     public static function of(Zone $zone, Situation $s): self
     {
-        $madeOn = $s->madeOn();
-        $heldBy = $s->setup()->heldBy;
+        /** @var list<array{Quantity|null, string, Limit|null, bool, string}> $rows */
         $rows = [
-            [$s->age, 'child.born_on', $zone->ageMinMonths?->asMinimum($madeOn, $heldBy), true, 'too young'],
-            [$s->age, 'child.born_on', $zone->ageMaxMonths?->asMaximum($madeOn, $heldBy), false, 'too old'],
-            [$s->child->weight, 'child.weight', $zone->weightMin?->asMinimum($madeOn, $heldBy), true, 'too light'],
-            [$s->child->weight, 'child.weight', $zone->weightMax?->asMaximum($madeOn, $heldBy), false, 'too heavy'],
+            [$s->age,           'child.born_on', $zone->ageMinMonths, true,  'too young'],
+            [$s->age,           'child.born_on', $zone->ageMaxMonths, false, 'too old'],
+            [$s->child->weight, 'child.weight',  $zone->weightMin,    true,  'too light'],
+            [$s->child->weight, 'child.weight',  $zone->weightMax,    false, 'too heavy'],
         ];
         $breaks = [];
         $missing = [];
         foreach ($rows as [$measured, $path, $limit, $atLeast, $word]) {
-            if ($limit === null) {
+            $resolved = $atLeast ? $limit?->asMinimum($s->madeOn(), $s->heldForLimits()) : $limit?->asMaximum($s->madeOn(), $s->heldForLimits());
+            if ($resolved === null || $resolved->isAbsent()) {
                 continue;
             }
-            array_push($missing, ...$limit->missing);
-            if ($measured === null) {
-                $missing[] = $path;
-            } elseif (($atLeast ? $limit->allowsAtLeast($measured) : $limit->allowsAtMost($measured)) === false) {
+            if ($measured !== null && ($atLeast ? $resolved->brokenAsMinimum($measured) : $resolved->brokenAsMaximum($measured)) !== null) {
                 $breaks[] = $word;
+            } else {
+                array_push($missing, ...$resolved->missing, ...($measured === null && ! $s->isNeverAsked($path) ? [$path] : []));
             }
         }
         if ($zone->needsSitting === true) {

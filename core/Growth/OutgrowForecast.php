@@ -26,9 +26,9 @@ final readonly class OutgrowForecast
         $age = $s->age?->toInt();
         $byMeasure = [];
         foreach ([[Measure::Weight, $s->child->weight, $mode->weightMax], [Measure::Height, $s->child->height, $mode->heightMax]] as [$measure, $now, $limit]) {
-            $strictest = $limit?->asMaximum($s->madeOn(), $s->case->setup?->heldBy);
-            if ($age !== null && $now !== null && $strictest?->entry !== null && $strictest->isKnown()) {
-                $byMeasure[] = [$measure, self::months($s->child->sex, $measure, $age, $now, $strictest->entry)];
+            $resolved = $limit?->asMaximum($s->madeOn(), $s->heldForLimits());
+            if ($age !== null && $now !== null && $resolved?->entry !== null) {
+                $byMeasure[] = [$measure, self::months($s->child->sex, $measure, $age, $now, $resolved->entry)];
             }
         }
         if ($byMeasure === []) {

@@ -57,7 +57,7 @@ final readonly class Help
     {
         return new self('lock', 'How belts lock', [
             'Something must fix the length of the lap part, or the seat slides when the car stops hard.',
-            'In this order: a lock-off or tension door on the seat, a latch plate that grips, a retractor that ratchets, a locking clip.',
+            'In this order: a lock-off or clamp door on the seat, a latch plate that grips, a retractor that ratchets, a locking clip.',
             'Buckle first, slack out, then lock: a locked belt gives no more webbing.',
             'Prove it with a firm pull: it must give nothing.',
         ]);

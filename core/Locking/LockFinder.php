@@ -4,37 +4,54 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Locking;
 
+use Closure;
+use MintBuckle\Core\CaseFile\BaseUse;
 use MintBuckle\Core\CaseFile\Belt;
 use MintBuckle\Core\CaseFile\LatchPlate;
 use MintBuckle\Core\CaseFile\Leave;
+use MintBuckle\Core\CaseFile\Lock;
+use MintBuckle\Core\CaseFile\LockoffPlace;
 use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\CaseFile\Retractor;
 use MintBuckle\Core\CaseFile\Seat;
-use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 
-/** How the belt at the place in use can be locked for this seat: every way, judged, in the order in which to try them. */
+/** How the belt at one place can be locked for one seat: every way, judged, in the order in which to try them. */
 final readonly class LockFinder
 {
-    /** @param list<LockWay> $ways lockoff, latch plate, retractor, clip */
-    private function __construct(public array $ways) {}
+    /** @var list<LockWay> lock-off, latch plate, retractor, clip */
+    public array $ways;
 
-    public static function find(Situation $s): self
+    /**
+     * @param Closure(string): string $path of a fact of the place
+     * @param BaseUse|null $base without its base only a lock that sits on the shell can hold
+     */
+    private function __construct(private Seat $seat, private Position $place, private Closure $path, private ?BaseUse $base)
     {
-        $place = $s->place ?? new Position('');
-        $seat = $s->seat ?? new Seat();
+        $this->ways = [$this->ownLock(), $this->latchPlate(), $this->retractor(), $this->clip()];
+    }
 
-        return new self([
-            self::lockoff($s, $place, $seat),
-            self::latchPlate($s, $place),
-            self::retractor($s, $place),
-            self::clip($s, $place, $seat),
-        ]);
+    /** @param Closure(string): string $path of a fact of the place */
+    public static function at(Seat $seat, Position $place, Closure $path, ?BaseUse $base): self
+    {
+        return new self($seat, $place, $path, $base);
     }
 
     public function anyWorks(): Truth
     {
         return array_reduce($this->ways, static fn(Truth $any, LockWay $way): Truth => $any->or($way->works), Truth::No);
+    }
+
+    /** The first way that is known to work; null when none is. */
+    public function first(): ?Lock
+    {
+        foreach ($this->ways as $way) {
+            if ($way->works === Truth::Yes) {
+                return $way->way === LockWay::OWN ? $this->ownLockThatWorks() : Lock::from($way->way);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> paths of the facts that would decide */
@@ -52,6 +69,22 @@ final readonly class LockFinder
         return $ways;
     }
 
+    /**
+     * Whether a lock that is claimed can hold here. A claimed clip counts on a seat with a lock-off or clamp door too, though the
+     * finder does not offer it there.
+     *
+     * @return array{Truth, list<string>} and the paths of the facts that would tell
+     */
+    public function holds(Lock $lock): array
+    {
+        return self::all(match ($lock) {
+            Lock::Lockoff, Lock::ClampDoor => $this->testsOfOwnLock($lock),
+            Lock::LatchPlate => $this->testsOfLatchPlate(),
+            Lock::Retractor => $this->testsOfRetractor(),
+            Lock::Clip => $this->testsOfClip(),
+        });
+    }
+
     /** Whether the retractor there can lock at all. */
     public static function retractorCanLock(Position $place): Truth
     {
@@ -62,103 +95,176 @@ final readonly class LockFinder
         };
     }
 
-    private static function hasBelt(Position $place): Truth
+    /** The lock-off, else the clamp door, of which one is known to work. */
+    private function ownLockThatWorks(): Lock
     {
-        return $place->belt === null ? Truth::Unknown : Truth::of($place->belt !== Belt::None);
+        return $this->holds(Lock::Lockoff)[0] === Truth::Yes ? Lock::Lockoff : Lock::ClampDoor;
     }
 
-    private static function lockoff(Situation $s, Position $place, Seat $seat): LockWay
+    /**
+     * @param list<array{string, Truth}> $tests path of the fact that each reads, and how it turned out
+     * @return array{Truth, list<string>} whether all hold, and what would tell while that is open
+     */
+    private static function all(array $tests): array
     {
-        $has = Truth::of($seat->lockoff)->or(Truth::of($seat->tensionDoor));
-        $wish = $seat->lockRetractorToo;
-        $retractor = $wish === Leave::Required ? self::retractorCanLock($place) : Truth::Yes;
-        $works = $has->and(self::hasBelt($place))->and($retractor);
-        $also = match ($wish) {
-            Leave::Required => ['Lock the retractor too, as the seat\'s maker asks.'],
-            Leave::Forbidden => ['Leave the retractor free: the seat\'s maker forbids both.'],
-            default => [],
+        $works = array_reduce($tests, static fn(Truth $all, array $test): Truth => $all->and($test[1]), Truth::Yes);
+        $open = array_filter($tests, static fn(array $test): bool => $test[1] === Truth::Unknown);
+
+        return [$works, $works === Truth::Unknown ? array_values(array_unique(array_column($open, 0))) : []];
+    }
+
+    private function hasBelt(): Truth
+    {
+        return $this->place->belt === null ? Truth::Unknown : Truth::of($this->place->belt !== Belt::None);
+    }
+
+    /** Whether the retractor here goes with what the maker says of it beside the seat's own lock. */
+    private function retractorAsWanted(): Truth
+    {
+        return match (true) {
+            $this->seat->lockRetractorToo === Leave::Required => self::retractorCanLock($this->place),
+            $this->seat->lockRetractorToo !== Leave::Forbidden => Truth::Yes,
+            $this->place->retractor === null => Truth::Unknown,
+            default => Truth::of($this->place->retractor !== Retractor::AlwaysLocking),
         };
-        $steps = ['Draw out only enough belt to buckle.', 'Buckle and take the slack out.', 'Close the lock-off or the tension door over the belt.', ...$also];
+    }
+
+    /** Whether the seat's own lock is there as the seat is used: one on the base stays behind with it. */
+    private function ownLockComesAlong(): Truth
+    {
+        return match (true) {
+            $this->base !== BaseUse::None => Truth::Yes,
+            $this->seat->lockoffOn === null => Truth::Unknown,
+            default => Truth::of($this->seat->lockoffOn !== LockoffPlace::Base),
+        };
+    }
+
+    /** @return list<array{string, Truth}> */
+    private function testsOfOwnLock(Lock $lock): array
+    {
+        return [
+            $lock === Lock::Lockoff ? ['seat.lockoff', Truth::of($this->seat->lockoff)] : ['seat.clamp_door', Truth::of($this->seat->clampDoor)],
+            ...$this->testsBesideOwnLock(),
+        ];
+    }
+
+    /** @return list<array{string, Truth}> what a lock of the seat's own needs of place and set-up */
+    private function testsBesideOwnLock(): array
+    {
+        return [
+            [($this->path)('belt'), $this->hasBelt()],
+            [($this->path)('retractor'), $this->retractorAsWanted()],
+            ['seat.lockoff_on', $this->ownLockComesAlong()],
+        ];
+    }
+
+    /** @return list<array{string, Truth}> */
+    private function testsOfLatchPlate(): array
+    {
+        $plate = $this->place->latchPlate;
+
+        return [
+            [($this->path)('latch_plate'), $plate === null ? Truth::Unknown : Truth::of($plate === LatchPlate::Locking || $plate === LatchPlate::Switched)],
+            [($this->path)('belt'), $this->hasBelt()],
+        ];
+    }
+
+    /** @return list<array{string, Truth}> */
+    private function testsOfRetractor(): array
+    {
+        return [
+            [($this->path)('retractor'), self::retractorCanLock($this->place)],
+            [($this->path)('belt'), $this->hasBelt()],
+        ];
+    }
+
+    /** @return list<array{string, Truth}> */
+    private function testsOfClip(): array
+    {
+        $retractor = $this->place->retractor;
+
+        return [
+            [($this->path)('belt'), $this->place->belt === null ? Truth::Unknown : Truth::of($this->place->belt === Belt::LapShoulder)],
+            [($this->path)('latch_plate'), $this->place->latchPlate === null ? Truth::Unknown : Truth::of($this->place->latchPlate === LatchPlate::Sliding)],
+            [($this->path)('retractor'), $retractor === null ? Truth::Unknown : Truth::of($retractor === Retractor::EmergencyLocking || $retractor === Retractor::Switchable)],
+        ];
+    }
+
+    /** @return list<array{string, Truth}> whether the seat has a lock of its own, by each fact that leaves it open */
+    private function testsOfHaving(): array
+    {
+        $has = Truth::of($this->seat->lockoff)->or(Truth::of($this->seat->clampDoor));
+        $open = [
+            ...($this->seat->lockoff === null ? [['seat.lockoff', Truth::Unknown]] : []),
+            ...($this->seat->clampDoor === null ? [['seat.clamp_door', Truth::Unknown]] : []),
+        ];
+
+        return $has === Truth::Unknown ? $open : [['seat.lockoff', $has]];
+    }
+
+    private function ownLock(): LockWay
+    {
+        $has = $this->testsOfHaving();
+        [$works, $missing] = self::all([...$has, ...$this->testsBesideOwnLock()]);
         $because = match (true) {
-            $has === Truth::No => 'The seat has no lock-off and no tension door.',
-            $retractor === Truth::No => 'Its maker wants the retractor locked too, and this one cannot.',
+            $has[0][1] === Truth::No => 'The seat has no lock-off and no clamp door.',
             $works === Truth::Yes => 'The seat itself holds the belt.',
+            $this->ownLockComesAlong() === Truth::No => 'It sits on the base, and the shell is belted without it.',
+            $this->retractorAsWanted() === Truth::No => $this->seat->lockRetractorToo === Leave::Required
+                ? 'Its maker wants the retractor locked too, and this one cannot.'
+                : 'Its maker forbids it beside a locked retractor, and this one is always locked.',
             $works === Truth::No => 'There is no belt here.',
             default => 'It is not known whether the seat has one, or what the belt here is.',
         };
-        $missing = $works === Truth::Unknown ? [
-            ...($has === Truth::Unknown ? ['seat.lockoff'] : []),
-            ...($place->belt === null ? [$s->placePath('belt')] : []),
-            ...($retractor === Truth::Unknown ? [$s->placePath('retractor')] : []),
-        ] : [];
 
-        return new LockWay('lockoff', $works, $because, $works === Truth::Yes ? $steps : [], $missing);
+        return new LockWay(LockWay::OWN, $works, $because, $missing);
     }
 
-    private static function latchPlate(Situation $s, Position $place): LockWay
+    private function latchPlate(): LockWay
     {
-        $can = $place->latchPlate === null ? Truth::Unknown : Truth::of($place->latchPlate === LatchPlate::Locking || $place->latchPlate === LatchPlate::Switched);
-        $works = $can->and(self::hasBelt($place));
+        [$works, $missing] = self::all($this->testsOfLatchPlate());
 
-        return new LockWay(
-            'latch_plate',
-            $works,
-            match ($works) {
-                Truth::Yes => 'The latch plate holds the lap part.',
-                Truth::No => $place->latchPlate === LatchPlate::Sewn ? 'The latch plate is sewn on and cannot hold the lap part.' : 'Nothing in this latch plate holds the lap part.',
-                Truth::Unknown => 'The latch plate is not known: slide the webbing through it.',
+        return new LockWay(Lock::LatchPlate->value, $works, match ($works) {
+            Truth::Yes => 'The latch plate holds the lap part.',
+            Truth::No => match (true) {
+                $this->place->belt === Belt::None => 'There is no belt here.',
+                $this->place->latchPlate === LatchPlate::Sewn => 'The latch plate is sewn on and cannot hold the lap part.',
+                default => 'Nothing in this latch plate holds the lap part.',
             },
-            $works !== Truth::Yes ? [] : [
-                'Buckle.',
-                $place->latchPlate === LatchPlate::Switched ? 'Set the switch on the latch plate, then pull the lap part tight.' : 'Pull the lap part tight through the latch plate.',
-                'Pull hard on the lap part: it must give nothing.',
-            ],
-            $works === Truth::Unknown ? [...($place->latchPlate === null ? [$s->placePath('latch_plate')] : []), ...($place->belt === null ? [$s->placePath('belt')] : [])] : [],
-        );
+            Truth::Unknown => 'The latch plate is not known: slide the webbing through it.',
+        }, $missing);
     }
 
-    private static function retractor(Situation $s, Position $place): LockWay
+    private function retractor(): LockWay
     {
-        $works = self::retractorCanLock($place)->and(self::hasBelt($place));
+        [$works, $missing] = self::all($this->testsOfRetractor());
 
-        return new LockWay(
-            'retractor',
-            $works,
-            match ($works) {
-                Truth::Yes => 'The retractor can lock the whole belt.',
-                Truth::No => $place->retractor === Retractor::EmergencyLocking ? 'This retractor stops only on a tug and locks nothing.' : 'No retractor here can lock.',
-                Truth::Unknown => 'The retractor is not known: pull the belt slowly to the very end and let it back.',
+        return new LockWay(Lock::Retractor->value, $works, match ($works) {
+            Truth::Yes => 'The retractor can lock the whole belt.',
+            Truth::No => match (true) {
+                $this->place->belt === Belt::None => 'There is no belt here.',
+                $this->place->retractor === Retractor::EmergencyLocking => 'This retractor stops only on a tug and locks nothing.',
+                default => 'No retractor here can lock.',
             },
-            match (true) {
-                $works !== Truth::Yes => [],
-                $place->retractor === Retractor::AlwaysLocking => ['Draw the belt out past the dead zone and hold it.', 'Buckle, and let the belt take up.', 'Pull firmly: it must give nothing.'],
-                default => ['Buckle and take the slack out.', 'Draw the shoulder belt out slowly to the very end.', 'Let it back and feel for the ratchet; it may be too quiet to hear.', 'Pull firmly: it must give nothing.'],
-            },
-            $works === Truth::Unknown ? [...($place->retractor === null ? [$s->placePath('retractor')] : []), ...($place->belt === null ? [$s->placePath('belt')] : [])] : [],
-        );
+            Truth::Unknown => 'The retractor is not known: pull the belt slowly to the very end and let it back.',
+        }, $missing);
     }
 
-    /** Last choice: an emergency-locking retractor with a sliding plate on a lap-shoulder belt, and no lock-off on the seat. A sewn plate cannot carry one, from memory. */
-    private static function clip(Situation $s, Position $place, Seat $seat): LockWay
+    /**
+     * Last choice: a sliding plate on a lap-shoulder belt, a retractor that stays free, and no lock-off or clamp door on the seat. A
+     * sewn plate cannot carry one, from memory.
+     */
+    private function clip(): LockWay
     {
-        $tests = [
-            $s->placePath('belt') => $place->belt === null ? Truth::Unknown : Truth::of($place->belt === Belt::LapShoulder),
-            $s->placePath('latch_plate') => $place->latchPlate === null ? Truth::Unknown : Truth::of($place->latchPlate === LatchPlate::Sliding),
-            $s->placePath('retractor') => $place->retractor === null ? Truth::Unknown : Truth::of($place->retractor === Retractor::EmergencyLocking),
-            'seat.lockoff' => Truth::of($seat->lockoff)->or(Truth::of($seat->tensionDoor))->not(),
-        ];
-        $works = array_reduce($tests, static fn(Truth $all, Truth $one): Truth => $all->and($one), Truth::Yes);
+        $noOwn = array_map(static fn(array $test): array => [$test[0], $test[1]->not()], $this->testsOfHaving());
+        [$works, $missing] = self::all([...$this->testsOfClip(), ...$noOwn]);
 
-        return new LockWay(
-            'clip',
-            $works,
-            match ($works) {
-                Truth::Yes => 'A locking clip can join lap and shoulder part; two people, last choice.',
-                Truth::No => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that cannot lock, on a seat without a lock-off.',
-                Truth::Unknown => 'The belt, its plate or its retractor is not known.',
-            },
-            $works !== Truth::Yes ? [] : ['Buckle, tighten, and pinch both parts together at the plate.', 'Unbuckle without letting go; put both layers under all four prongs, close to the plate.', 'Buckle again while a second person pushes the seat down.', 'Try the movement; begin again if the clip has moved.'],
-            $works === Truth::Unknown ? array_keys(array_filter($tests, static fn(Truth $t): bool => $t === Truth::Unknown)) : [],
-        );
+        return new LockWay(Lock::Clip->value, $works, match ($works) {
+            Truth::Yes => $this->place->retractor === Retractor::Switchable
+                ? 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor tips. Two people, last choice.'
+                : 'A locking clip can join lap and shoulder part; two people, last choice.',
+            Truth::No => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that stays free, on a seat without a lock-off or clamp door.',
+            Truth::Unknown => 'The belt, its plate or its retractor is not known, or whether the seat has a lock of its own.',
+        }, $missing);
     }
 }

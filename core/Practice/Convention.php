@@ -12,13 +12,16 @@ use MintBuckle\Core\Finding\Source;
 /** What goes with the standard on a seat's label: straps, tightness test, chest clip and rear tether follow the seat, not the country. */
 final readonly class Convention
 {
-    /** @param bool $rearTetherAlways rear-facing seats of this standard are always tethered */
+    /**
+     * @param bool|null $chestClip null where no known standard speaks
+     * @param bool $rearTetherAlways rear-facing seats of this standard are always tethered
+     */
     private function __construct(
         public string $from,
         public StrapRule $rearStraps,
         public StrapRule $forwardStraps,
         public TightnessTest $tightness,
-        public bool $chestClip,
+        public ?bool $chestClip,
         public bool $rearTetherAlways,
         public Source $source,
     ) {}
@@ -33,7 +36,8 @@ final readonly class Convention
 
         return match ($standard) {
             //                                                              rear    forward   tightness              clip   tether rear  schools differ on all of these
-            Standard::Fmvss213, null             => new self($from, $below, $above, TightnessTest::Pinch,  true,  false, Source::common()),
+            Standard::Fmvss213                   => new self($from, $below, $above, TightnessTest::Pinch,  true,  false, Source::common()),
+            null                                 => new self($from, $below, $above, TightnessTest::Pinch,  null,  false, Source::common()),
             Standard::AsNzs1754                  => new self($from, $level, $level, TightnessTest::Finger, false, true,  Source::common()),
             Standard::EceR44, Standard::EceR129 => new self($from, $below, $above, TightnessTest::Finger, false, false, Source::memory('ECE R44 and R129 user instructions')),
         };

@@ -58,6 +58,11 @@ abstract readonly class Quantity
         return new static($this->base()->minus($other->base()), $this->baseUnit());
     }
 
+    public function abs(): static
+    {
+        return new static($this->value->abs(), $this->unit);
+    }
+
     /** The same quantity in another unit of its dimension, to ten decimals, halves away from zero. */
     public function in(Unit $unit): static
     {

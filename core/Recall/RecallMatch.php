@@ -26,13 +26,24 @@ final readonly class RecallMatch
         $tests = [
             'seat.maker' => self::maker($campaign, $seat),
             'seat.model' => self::model($campaign, $seat),
-            'seat.made_on' => MadeWindow::holds($campaign->madeFrom, $campaign->madeTo, $seat->madeOn),
+            'seat.made_on' => self::made($campaign, $seat),
             'seat.serial' => self::serial($campaign, $seat),
         ];
         $covers = array_reduce($tests, static fn(Truth $all, Truth $one): Truth => $all->and($one), Truth::Yes);
-        $open = array_keys(array_filter($tests, static fn(Truth $t): bool => $t === Truth::Unknown));
+        $open = array_keys(array_filter($tests, static fn(Truth $t, string $path): bool => $t === Truth::Unknown && ($path !== 'seat.made_on' || ! self::isUpsideDown($campaign)), ARRAY_FILTER_USE_BOTH));
 
         return new self($campaign, $covers, $tests['seat.maker']->and($tests['seat.model']), $covers === Truth::Unknown ? $open : []);
+    }
+
+    /** A window upside down is a slip of the list: as without window, and never more than possible. */
+    private static function made(Campaign $campaign, Seat $seat): Truth
+    {
+        return self::isUpsideDown($campaign) ? Truth::Unknown : MadeWindow::holds($campaign->madeFrom, $campaign->madeTo, $seat->madeOn);
+    }
+
+    private static function isUpsideDown(Campaign $campaign): bool
+    {
+        return $campaign->madeFrom !== null && $campaign->madeTo?->isBefore($campaign->madeFrom) === true;
     }
 
     private static function maker(Campaign $campaign, Seat $seat): Truth

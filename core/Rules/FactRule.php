@@ -19,13 +19,13 @@ final readonly class FactRule implements Rule
     /**
      * @param string $path of the fact; "place." stands for the place in use
      * @param Closure(Situation): (bool|BackedEnum|null) $read
-     * @param bool $asked whether an unknown fact keeps the check from finishing
+     * @param bool|When $asked whether, or when, an unknown fact keeps the check from finishing
      */
     public function __construct(
         private Code $code,
         private Severity $severity,
         private When $when,
-        private bool $asked,
+        private bool|When $asked,
         private string $path,
         private Closure $read,
         private bool|BackedEnum $faulty,
@@ -45,7 +45,7 @@ final readonly class FactRule implements Rule
             return;
         }
         $value = ($this->read)($s);
-        if ($value === null && $this->asked) {
+        if ($value === null && ($this->asked instanceof When ? $this->asked->holds($s) : $this->asked)) {
             $path = str_starts_with($this->path, 'place.') ? $s->placePath(substr($this->path, strlen('place.'))) : $this->path;
             yield new Question($path, $this->code->station(), $this->severity);
         }

@@ -19,6 +19,7 @@ enum When
     case ForwardOrBooster;
     case Booster;
     case HighBack;
+    case WithSeat;
     case Placed;
     case PlacedWithSeat;
     case BeltHolds;
@@ -26,9 +27,15 @@ enum When
     case Held;
     case RearTethered;
     case Tethered;
+    /** A belt holds, on a seat not known to have no clamp door. */
+    case BeltHoldsByDoor;
+    /** A clamp door is claimed as the lock. */
     case DoorLocks;
     case ClipLocks;
-    case ShellDetaches;
+    /** A shell on its base, or one that has none. */
+    case OnBase;
+    /** A shell that lifts off a base or turns on it, the base in use. */
+    case ShellMoves;
 
     public function holds(Situation $s): bool
     {
@@ -42,16 +49,19 @@ enum When
             self::ForwardOrBooster => $s->isForwardHarness() || $s->isBooster(),
             self::Booster => $s->isBooster(),
             self::HighBack => $s->mode === ModeName::HighBackBooster,
-            self::Placed => $s->place !== null && $s->mode !== null,
-            self::PlacedWithSeat => $s->place !== null && ($s->isHarness() || $s->isBooster()),
+            self::WithSeat => $s->isHarness() || $s->isBooster(),
+            self::Placed => $s->place !== null,
+            self::PlacedWithSeat => $s->place !== null && $s->mode !== ModeName::BeltOnly,
             self::BeltHolds => $s->beltHolds(),
             self::AnchorsHold => $s->anchorsHold(),
             self::Held => $s->beltHolds() || $s->anchorsHold(),
             self::Tethered => $s->isHarness() && $setup->tether->used === true,
             self::RearTethered => $s->isRear() && $setup->tether->used === true,
-            self::DoorLocks => $s->beltHolds() && in_array(Lock::TensionDoor, $setup->lock ?? [], true),
+            self::BeltHoldsByDoor => $s->beltHolds() && $s->seat?->clampDoor !== false,
+            self::DoorLocks => $s->isHarness() && self::BeltHoldsByDoor->holds($s) && in_array(Lock::ClampDoor, $setup->lock ?? [], true),
             self::ClipLocks => $s->isHarness() && $s->beltHolds() && in_array(Lock::Clip, $setup->lock ?? [], true),
-            self::ShellDetaches => $s->isHarness() && $s->seat?->detachable === true && $setup->base !== BaseUse::None,
+            self::OnBase => self::WithSeat->holds($s) && $setup->base !== BaseUse::None,
+            self::ShellMoves => self::OnBase->holds($s) && ($s->seat?->detachable === true || $s->seat?->turns === true),
         };
     }
 }

@@ -13,6 +13,7 @@ use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Rules\Child\BeltOnlyRule;
 use MintBuckle\Core\Rules\Child\BoosterAgeRule;
@@ -38,7 +39,11 @@ use MintBuckle\Core\Truth;
  */
 final readonly class PlaceJudge
 {
-    private const ADVISED_BY_PLACE = [Code::PlaceAirbagForward, Code::ModeFrontRowUnder13, Code::PlaceNoTetherAnchor];
+    /** These weigh more while a back place is free. */
+    private const ADVISED_BY_BACK = [Code::PlaceAirbagForward, Code::ModeFrontRowUnder13];
+
+    /** This one while a place with a tether anchor is. */
+    private const ADVISED_BY_TETHER = [Code::PlaceNoTetherAnchor];
 
     /** @param list<Rule> $rules */
     private function __construct(private SeatingRequest $request, private array $rules) {}
@@ -64,7 +69,7 @@ final readonly class PlaceJudge
     {
         $options = array_map(fn(?HeldBy $way): PlaceOption => $this->option($rider, $mode, $place, $way), self::ways($rider, $mode));
 
-        return self::withoutDominated($options);
+        return PlaceOption::withoutDominated($options);
     }
 
     /**
@@ -102,14 +107,29 @@ final readonly class PlaceJudge
         $alone = $this->situation($rider, $mode, $position, $way, []);
         [$findings, $unknown, $grave] = $this->judge($alone, $borrowed);
         $breaks = array_values(array_filter($findings, self::isBroken(...)));
-        $advises = array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Advise && in_array($f->code, self::ADVISED_BY_PLACE, true)));
+        $advises = array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Advise && in_array($f->code, [...self::ADVISED_BY_BACK, ...self::ADVISED_BY_TETHER], true)));
         // Only what is advised while nothing else is free can weigh more once something is.
-        $besides = fn(bool $back): array => $advises === [] ? [] : array_values(array_filter(
-            $this->judge($this->situation($rider, $mode, $position, $way, [self::better($position, $back)]), $borrowed)[0],
-            static fn(Finding $f): bool => self::isBroken($f) && in_array($f->code, array_column($advises, 'code'), true),
+        $besides = fn(array $codes): array => $advises === [] ? [] : array_values(array_filter(
+            $this->judge($this->situation($rider, $mode, $position, $way, [self::better($position)]), $borrowed)[0],
+            static fn(Finding $f): bool => self::isBroken($f) && in_array($f->code, $codes, true) && in_array($f->code, array_column($advises, 'code'), true),
         ));
+        $whileNoBackPlace = $besides(self::ADVISED_BY_BACK);
+        $whileNoTetherPlace = $besides(self::ADVISED_BY_TETHER);
 
-        return new PlaceOption($place, $way, $breaks, $besides(true), $besides(false), $advises, $unknown, $grave, self::isHeldWell($alone, $position, $borrowed), $borrowed);
+        return new PlaceOption(
+            $place,
+            $way,
+            $breaks,
+            $whileNoBackPlace,
+            $whileNoTetherPlace,
+            ($whileNoBackPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(Position $p): bool => $p->row() > 1))
+                | ($whileNoTetherPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(Position $p): bool => $p->tetherAnchor === true)),
+            $advises,
+            $unknown,
+            $grave,
+            self::isHeldWell($alone, $position, $borrowed),
+            $borrowed,
+        );
     }
 
     /** @param list<Position> $others */
@@ -118,12 +138,10 @@ final readonly class PlaceJudge
         return new Situation($this->request->caseOf($rider, $mode, $position->name, $way, [$position, ...$others]));
     }
 
-    /** A free place, in the back or with a tether anchor, that is not this one. */
-    private static function better(Position $not, bool $back): Position
+    /** A free place in the back with all that a seat may need, that is not this one. */
+    private static function better(Position $not): Position
     {
-        $row = $back ? '2' : '1';
-
-        return new Position($row . ($not->name === "{$row}L" ? 'R' : 'L'), tetherAnchor: ! $back, airbag: false, sideFacing: false, taken: false);
+        return new Position('2' . ($not->name === '2L' ? 'R' : 'L'), belt: Belt::LapShoulder, lowerAnchors: true, tetherAnchor: true, airbag: false, sideFacing: false, taken: false);
     }
 
     /** @return array{list<Finding>, list<string>, int} findings, paths of facts unknown, how many of these could stop it */
@@ -172,25 +190,5 @@ final readonly class PlaceJudge
         $lock = array_filter($s->locks->ways, static fn(LockWay $w): bool => $w->works === Truth::Yes && $w->way !== 'clip') !== [];
 
         return $s->beltHolds() ? $lock : $position->lowerAnchors === true && ! $borrowed;
-    }
-
-    /**
-     * Of two ways at one place only the better is planned with, unless bars might be wanted by the place beside it.
-     *
-     * @param list<PlaceOption> $options
-     * @return list<PlaceOption>
-     */
-    private static function withoutDominated(array $options): array
-    {
-        $open = array_values(array_filter($options, static fn(PlaceOption $o): bool => $o->breaks === []));
-        if ($open === []) {
-            usort($options, static fn(PlaceOption $a, PlaceOption $b): int => count($a->breaks) <=> count($b->breaks));
-
-            return array_slice($options, 0, 1);
-        }
-        // Judged once for belt and anchors, advice depends on the place, not on the way.
-        usort($open, static fn(PlaceOption $a, PlaceOption $b): int => [count($a->unknown), ! $a->well, $a->usesAnchors()] <=> [count($b->unknown), ! $b->well, $b->usesAnchors()]);
-
-        return $open[0]->usesAnchors() ? $open : array_slice($open, 0, 1);
     }
 }

@@ -15,6 +15,7 @@ final readonly class PlaceOption
      * @param list<Finding> $breaks stop or fix, whoever sits elsewhere
      * @param list<Finding> $whileNoBackPlace fix as soon as a back place is free; else the advise beside it
      * @param list<Finding> $whileNoTetherPlace fix as soon as a place with a tether anchor is free
+     * @param int $mustBeTaken places, as bits, of which none may stay free: this rider could take them, and then what is advised must be put right
      * @param list<Finding> $advises
      * @param list<string> $unknown paths of facts to be looked at first
      * @param int $grave how many of them could turn out to stop it
@@ -27,6 +28,7 @@ final readonly class PlaceOption
         public array $breaks,
         public array $whileNoBackPlace,
         public array $whileNoTetherPlace,
+        public int $mustBeTaken,
         public array $advises,
         public array $unknown,
         public int $grave,
@@ -48,7 +50,10 @@ final readonly class PlaceOption
     /** @param list<string> $waived codes that no longer count */
     public function without(array $waived): self
     {
-        return new self($this->place, $this->heldBy, self::rest($this->breaks, $waived), self::rest($this->whileNoBackPlace, $waived), self::rest($this->whileNoTetherPlace, $waived), $this->advises, $this->unknown, $this->grave, $this->well, $this->borrowed);
+        $back = self::rest($this->whileNoBackPlace, $waived);
+        $tether = self::rest($this->whileNoTetherPlace, $waived);
+
+        return new self($this->place, $this->heldBy, self::rest($this->breaks, $waived), $back, $tether, $back === [] && $tether === [] ? 0 : $this->mustBeTaken, $this->advises, $this->unknown, $this->grave, $this->well, $this->borrowed);
     }
 
     /**
@@ -59,5 +64,25 @@ final readonly class PlaceOption
     private static function rest(array $findings, array $waived): array
     {
         return array_values(array_filter($findings, static fn(Finding $f): bool => ! in_array($f->code->value, $waived, true)));
+    }
+
+    /**
+     * Of two ways at one place only the better is planned with, unless bars might be wanted by the place beside it.
+     *
+     * @param list<self> $options
+     * @return list<self>
+     */
+    public static function withoutDominated(array $options): array
+    {
+        $open = array_values(array_filter($options, static fn(self $o): bool => $o->breaks === []));
+        if ($open === []) {
+            usort($options, static fn(self $a, self $b): int => count($a->breaks) <=> count($b->breaks));
+
+            return array_slice($options, 0, 1);
+        }
+        // Judged once for belt and anchors, advice depends on the place, not on the way.
+        usort($open, static fn(self $a, self $b): int => [count($a->unknown), ! $a->well, $a->usesAnchors()] <=> [count($b->unknown), ! $b->well, $b->usesAnchors()]);
+
+        return $open[0]->usesAnchors() ? $open : array_slice($open, 0, 1);
     }
 }

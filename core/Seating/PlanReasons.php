@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Asking\AskedOf;
+use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\Finding\Finding;
@@ -49,7 +50,7 @@ final readonly class PlanReasons
                 default => null,
             } : null,
             ...array_map(static fn(Finding $f): string => "{$name} at {$at}: {$f->message} {$f->remedy}", $option->advises),
-            $option->unknown === [] ? null : "{$name} at {$at}: look first, not everything is known (" . implode(', ', $option->unknown) . ').',
+            $option->unknown === [] ? null : "{$name} at {$at}: look first, not everything is known: " . implode(', ', array_map(self::fact(...), $option->unknown)) . '.',
         ], is_string(...)));
     }
 
@@ -68,9 +69,35 @@ final readonly class PlanReasons
 
         return match (true) {
             $position->row() > 1 && $position->isCentre() && $option->well => ["{$who} has the middle of the back, farthest from any side impact."],
-            $position->row() > 1 && str_ends_with($position->name, $this->request->kerbSide()) => ["{$who} sits at the kerb side."],
-            default => [],
+            $position->row() > 1 && str_ends_with($position->name, $this->request->kerbSide()) => ["{$who} sits at the kerb side.", ...$this->middleLeftFree($chosen, $this->first)],
+            default => $this->middleLeftFree($chosen, $this->first),
         };
+    }
+
+    /**
+     * Why the middle stays free, where it is for want of width.
+     *
+     * @param array<int, PlaceOption> $chosen
+     * @return list<string>
+     */
+    private function middleLeftFree(array $chosen, int $first): array
+    {
+        $used = array_map(static fn(PlaceOption $o): int => $o->place, $chosen);
+        foreach ($this->request->vehicle->positions as $index => $middle) {
+            if ($middle->row() === 1 || ! $middle->isCentre() || $middle->taken === true || in_array($index, $used, true)) {
+                continue;
+            }
+            $number = RowWidths::digit($middle, $first);
+            foreach ($chosen as $rider => $option) {
+                $number += $rider !== $first && $this->position($option)->row() === $middle->row() ? RowWidths::digit($this->position($option), $rider) : 0;
+            }
+            $tooWide = $this->widths->tooWide($middle->row(), $number);
+            if ($tooWide !== null) {
+                return [ucfirst(AskedOf::placeTitle($middle->name)) . " stays free: with {$this->request->riders[$first]->name} there the seats side by side would be {$tooWide[1]->show()} wide, and their places have {$tooWide[2]->show()}."];
+            }
+        }
+
+        return [];
     }
 
     /**
@@ -87,5 +114,13 @@ final readonly class PlanReasons
     private function position(PlaceOption $option): Position
     {
         return $this->request->vehicle->positions[$option->place];
+    }
+
+    /** What a fact is called, and where in the car it is looked at. */
+    private static function fact(string $path): string
+    {
+        $name = lcfirst(Catalogue::standard()->for($path)->short ?? 'what the manual says');
+
+        return preg_match('/\Avehicle\.positions\.(\w\w)\./', $path, $m) === 1 ? "{$name} (" . lcfirst(AskedOf::placeTitle($m[1])) . ')' : $name;
     }
 }

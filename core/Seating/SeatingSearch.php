@@ -82,7 +82,7 @@ final class SeatingSearch
         $order = [];
         foreach ($options as $rider => $choices) {
             usort($choices, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-            $order[] = [$rider, array_map(static fn(array $c): array => [$c[0], $c[1], 1 << $c[1]->place, ($c[1]->whileNoBackPlace === [] ? 0 : WholeCar::NO_BACK_PLACE) | ($c[1]->whileNoTetherPlace === [] ? 0 : WholeCar::NO_TETHER_PLACE)], $choices)];
+            $order[] = [$rider, array_map(static fn(array $c): array => [$c[0], $c[1], 1 << $c[1]->place, $c[1]->mustBeTaken], $choices)];
         }
         usort($order, static fn(array $a, array $b): int => count($a[1]) <=> count($b[1]));
 

@@ -6,31 +6,20 @@ namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\CaseFile\Position;
 
-/** What can only be told once everybody sits: which places stay free, whose bars are wanted twice, whether the third row can be reached. Sets of places are bits. */
+/** What can only be told once everybody sits: whether a better place stays free, whose bars are wanted twice, whether the third row can be reached. Sets of places are bits. */
 final readonly class WholeCar
 {
-    /** What some places ask of the rest: that nothing better is free. */
-    public const NO_BACK_PLACE = 1;
-
-    public const NO_TETHER_PLACE = 2;
-
     /**
      * @param list<int> $rows by place
-     * @param int $back places in the back that could take a child seat
-     * @param int $tethers such places anywhere with a tether anchor
      * @param int $doors places beside a door of the second row that nobody else has
      */
-    private function __construct(private array $rows, private int $back, private int $tethers, private int $doors, private int $thirdRow, private bool $thirdRowTaken) {}
+    private function __construct(private array $rows, private int $doors, private int $thirdRow, private bool $thirdRowTaken) {}
 
     /** @param list<Position> $positions */
     public static function of(array $positions): self
     {
-        $free = static fn(Position $p): bool => $p->taken !== true && $p->sideFacing === false && $p->airbag !== true;
-
         return new self(
             array_map(static fn(Position $p): int => $p->row(), $positions),
-            self::bits($positions, static fn(Position $p): bool => $free($p) && $p->row() > 1),
-            self::bits($positions, static fn(Position $p): bool => $free($p) && $p->tetherAnchor === true),
             self::bits($positions, static fn(Position $p): bool => $p->row() === 2 && ! $p->isCentre() && $p->taken !== true),
             self::bits($positions, static fn(Position $p): bool => $p->row() === 3),
             array_filter($positions, static fn(Position $p): bool => $p->row() === 3 && $p->taken === true) !== [],
@@ -39,14 +28,12 @@ final readonly class WholeCar
 
     /**
      * @param int $used places that are used
-     * @param int $needs what the chosen places ask of the rest
+     * @param int $mustBeTaken places of which none may stay free
      * @param array<int, PlaceOption> $chosen
      */
-    public function allows(int $used, int $needs, array $chosen): bool
+    public function allows(int $used, int $mustBeTaken, array $chosen): bool
     {
-        return (($needs & self::NO_BACK_PLACE) === 0 || ($this->back & ~$used) === 0)
-            && (($needs & self::NO_TETHER_PLACE) === 0 || ($this->tethers & ~$used) === 0)
-            && ! $this->barsAreWantedTwice($chosen);
+        return ($mustBeTaken & ~$used) === 0 && ! $this->barsAreWantedTwice($chosen);
     }
 
     /** Somebody in the third row needs a door of the second that no seat bars. */

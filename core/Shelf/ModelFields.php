@@ -28,7 +28,7 @@ final readonly class ModelFields
             ],
             'Holding it' => [
                 new ModelField('lockoff',                 'Has a lock-off',                              FieldKind::YesNo),
-                new ModelField('tension_door',            'Has a tension door',                          FieldKind::YesNo),
+                new ModelField('clamp_door',            'Has a clamp door',                          FieldKind::YesNo),
                 new ModelField('lock_retractor_too',      'Retractor locked as well',                    FieldKind::Choice, $leave),
                 new ModelField('detachable',              'Shell lifts off, or turns on, its base',      FieldKind::YesNo),
                 new ModelField('baseless',                'Shell without its base',                      FieldKind::Choice, ['allowed', 'forbidden']),

@@ -8,6 +8,7 @@ use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /**
  * What lifts a too upright rear-facing seat at the crease: the lift that gains the missing angle over the base, and the smallest
@@ -40,14 +41,27 @@ final readonly class WedgeSize
     {
         $reading = ReclineReading::of($s);
         $base = $s->seat?->baseLength?->base()->toFloat();
-        if (! $s->isRear() || $s->setup()->levelGround !== true || $s->seat?->wedgeOk !== true || ! $reading->tooUpright || $reading->angle === null || $base === null) {
+        $angle = $reading->angle?->base()->toFloat();
+        if (! $s->isRear() || $s->setup()->levelGround !== true || $s->seat?->wedgeOk !== true || $angle === null || $base === null || $reading->tooUprightIsFault($s) !== Truth::Yes) {
             return null;
         }
         $fallback = $s->child->sitsUnaided === true ? self::SITTING : self::NOT_SITTING;
-        $missing = ($reading->min?->value->base()->toFloat() ?? $fallback[0]) - $reading->angle->base()->toFloat();
-        $room = ($reading->max?->value->base()->toFloat() ?? $fallback[1]) - $reading->angle->base()->toFloat();
+        // With neither a range nor an indicator's word, the handbook's range sizes a wedge; it never passes a seat.
+        $unread = ! $reading->mayHaveRange && $s->setup()->indicator === null;
+        $missing = ($reading->min?->value->base()->toFloat() ?? $fallback[0]) - $angle;
+        $room = ($reading->max?->value->base()->toFloat() ?? $fallback[1]) - $angle;
 
-        return $missing <= 0 ? null : self::smallest($base, $missing, $room);
+        return $missing <= 0 || ! ($reading->isTooUpright() || $unread) ? null : self::smallest($base, $missing, $room);
+    }
+
+    /** What to lay in the crease, for a sentence. */
+    public function inWords(): string
+    {
+        return match ($this->stack) {
+            'one_noodle' => 'one noodle',
+            'three_noodles' => 'three noodles taped in a triangle',
+            default => "a rolled towel, {$this->lift->show()} high when pressed",
+        };
     }
 
     /**

@@ -116,9 +116,9 @@ final class ArrangementTest extends TestCase
         self::assertSame(['A, the youngest, sits at the kerb side.', 'A stays at second row right.'], self::why(['2L' => [], '2R' => []], [SeatingTest::rider('A', 'rear_harness', 9, ['now_at' => '2R'])]));
         self::assertSame([], self::why(['2L' => []], [SeatingTest::rider('A', 'rear_harness', 9)]), 'the only place needs no reason');
         self::assertSame(['A, the least protected, sits at the kerb side.'], self::why(['2L' => [], '2R' => []], [SeatingTest::rider('A', 'high_back_booster', 90), SeatingTest::rider('B', 'rear_harness', 9)], ['middle_for' => 'least_protected']));
-        self::assertSame(['A at second row left: hold the seat with the lower anchors.', 'A at second row left: look first, not everything is known (seat.made_on).'], self::why(['2L' => ['inflatable_belt' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['held_by' => null])]), 'the anchors\' figure depends on when the seat was made');
+        self::assertSame(['A at second row left: hold the seat with the lower anchors.', 'A at second row left: look first, not everything is known: anchors: child up to.'], self::why(['2L' => ['inflatable_belt' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['held_by' => null])]), 'the anchors\' figure depends on when the seat was made');
         self::assertSame(['A at second row left: hold the seat with the belt.'], self::why(['2L' => ['lower_anchors' => false]], [SeatingTest::rider('A', 'rear_harness', 9, ['held_by' => 'nothing'])]));
-        self::assertSame(['A at front right: A child of 7 sits in the front row; the back row is the place until 13. Move the vehicle seat all the way back, and look for a back place.'], self::why(['1R' => []], [SeatingTest::rider('A', 'high_back_booster', 90)]));
+        self::assertSame(['A at front right: A child of 7 years and 6 months sits in the front row; until 13 years the back row is the place. Move the vehicle seat all the way back, and look for a back place.'], self::why(['1R' => []], [SeatingTest::rider('A', 'high_back_booster', 90)]));
     }
 
     public function testWhatStandsInTheWayIsSaidOfEverybodyConcerned(): void

@@ -25,7 +25,9 @@ final class BuckleRulesTest extends RulesTestCase
         yield 'nz: level' => [self::NZ, self::slot(3, ['child.shoulder_height' => Cases::q(290, 'mm')]), []];
         yield 'nz: a hair below' => [self::NZ, self::slot(3, ['child.shoulder_height' => Cases::q(290.1, 'mm')]), ['stop mode.outside_limits', 'fix harness.height']];
         yield 'the seat says otherwise' => [self::REAR, self::slot(3, ['seat.strap_rule_rear' => 'level_to_25_above']), []];
-        yield 'a measured offset speaks first' => [self::REAR, ['setup.harness.strap_offset' => Cases::q(3, 'mm')], ['fix harness.height']];
+        yield 'a measured offset speaks first' => [self::REAR, ['child.shoulder_height' => Cases::q(240, 'mm'), 'setup.harness.slot' => 2, 'setup.harness.strap_offset' => Cases::q(-3, 'mm')], []];
+        yield 'a measured offset contradicts slot and shoulder: asked again, neither judged' => [self::REAR, ['setup.harness.strap_offset' => Cases::q(3, 'mm')], [], ['setup.harness.strap_offset', 'setup.harness.slot', 'child.shoulder_height']];
+        yield 'a measured offset nearer than another slot would be' => [self::REAR, ['child.shoulder_height' => Cases::q(290, 'mm'), 'setup.harness.slot' => 2, 'setup.harness.strap_offset' => Cases::q(-25, 'mm')], ['fix harness.height_far']];
         yield 'no slots: seen below' => [self::REAR, ['seat.slots' => [], 'setup.harness.strap' => 'below'], []];
         yield 'no slots: seen above' => [self::REAR, ['seat.slots' => [], 'setup.harness.strap' => 'above'], ['fix harness.height']];
         yield 'no slots: not seen' => [self::REAR, ['seat.slots' => [], 'setup.harness.strap' => null], [], ['setup.harness.strap']];
@@ -53,8 +55,15 @@ final class BuckleRulesTest extends RulesTestCase
         yield 'nz with one, high' => [self::NZ, ['setup.harness.clip' => 'high'], ['fix harness.clip']];
         yield 'nz seat with a clip, undone' => [self::NZ, ['seat.chest_clip' => true], ['fix harness.clip']];
         yield 'no standard, clip undone: has it one?' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below', 'setup.harness.clip' => 'none'], [], ['seat.standards', 'seat.chest_clip']];
-        yield 'no standard, clip at the armpits' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below'], [], ['seat.standards']];
-        yield 'no standard, clip high' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below', 'setup.harness.clip' => 'high'], ['fix harness.clip'], ['seat.standards']];
+        yield 'no standard, clip at the armpits' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below'], [], ['seat.standards', 'seat.chest_clip']];
+        yield 'no standard, clip high' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below', 'setup.harness.clip' => 'high'], ['fix harness.clip'], ['seat.standards', 'seat.chest_clip']];
+        yield 'clip not looked at, on a seat not known to have one' => [self::REAR, ['seat.standards' => null, 'seat.tightness_test' => 'pinch', 'seat.strap_rule_rear' => 'at_or_below', 'setup.harness.clip' => null], [], ['seat.standards', 'seat.chest_clip', 'setup.harness.clip']];
+        yield 'clip not looked at, on a seat known to have none' => [self::REAR, ['seat.chest_clip' => false, 'setup.harness.clip' => null], []];
+        yield 'booster: bottom away from its back' => [self::BOOSTER, ['setup.booster.slouch' => true], ['fix booster.slouch']];
+        yield 'booster: the shoulder part hangs loose' => [self::BOOSTER, ['setup.booster.slack' => true], ['fix booster.slack']];
+        yield 'booster: sits well, belt snug' => [self::BOOSTER, ['setup.booster.slouch' => false, 'setup.booster.slack' => false], []];
+        yield 'booster: one guide missed' => [self::BOOSTER, ['setup.booster.guides_ok' => false, 'setup.booster.guides_missed' => ['lap_buckle_side']], ['fix booster.guides']];
+        yield 'booster: guides missed, all of them named' => [self::BOOSTER, ['setup.booster.guides_ok' => null, 'setup.booster.guides_missed' => ['lap_door_side', 'shoulder']], ['fix booster.guides']];
         yield 'fmvss seat without a clip' => [self::REAR, ['seat.chest_clip' => false, 'setup.harness.clip' => null], []];
 
         yield 'crotch strap under the child' => [self::REAR, ['setup.harness.crotch.under_child' => true], ['fix harness.crotch']];

@@ -120,7 +120,8 @@ final class EdgesTest extends TestCase
     {
         $unknown = ['vehicle.positions.1.side_facing' => null, 'vehicle.positions.1.taken' => null];
 
-        self::assertSame([[], []], [self::askedOfThePlace(['setup.position' => null] + $unknown), self::askedOfThePlace(['setup.mode' => null] + $unknown)]);
+        self::assertSame([], self::askedOfThePlace(['setup.position' => null] + $unknown));
+        self::assertSame(['vehicle.positions.1.side_facing', 'vehicle.positions.1.taken'], self::askedOfThePlace(['setup.mode' => null] + $unknown), 'whatever the way of riding');
         self::assertSame(['vehicle.positions.1.side_facing'], self::askedOfThePlace(['setup.mode' => 'belt_only'] + $unknown), 'without a seat nothing takes it');
         self::assertEqualsCanonicalizing(['vehicle.positions.1.taken', 'vehicle.positions.1.side_facing'], self::askedOfThePlace($unknown));
     }
@@ -158,7 +159,8 @@ final class EdgesTest extends TestCase
         $fit = static fn(string $mode): ?ModeFit => (new Situation(Cases::read(Cases::REAR, ["seat.modes.{$mode}.weight_max" => null, "seat.modes.{$mode}.height_max" => null])))->fits->for(ModeName::from($mode));
 
         self::assertSame([Truth::Unknown, ['seat.modes.rear_harness.weight_max', 'seat.modes.rear_harness.height_max']], [$fit('rear_harness')?->fits, $fit('rear_harness')?->missing]);
-        self::assertNotContains('seat.modes.forward_harness.weight_max', $fit('forward_harness')->missing ?? []);
+        self::assertSame(Truth::No, $fit('forward_harness')?->fits, 'too young for it whatever its limits');
+        self::assertNotContains('seat.modes.forward_harness.weight_max', Cases::asked(Cases::assess(Cases::REAR, ['seat.modes.forward_harness.weight_max' => null])), 'only the mode in use is asked for');
     }
 
     public function testAListsDateIsFaultedOnce(): void
@@ -310,6 +312,6 @@ final class EdgesTest extends TestCase
      */
     private static function rearFit(array $max, array $more = []): ?ModeFit
     {
-        return (new Situation(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max]])))->fits->for(ModeName::RearHarness);
+        return (new Situation(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max, 'height_max' => Cases::q(50, 'in')]])))->fits->for(ModeName::RearHarness);
     }
 }

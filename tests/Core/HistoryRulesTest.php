@@ -11,6 +11,9 @@ final class HistoryRulesTest extends RulesTestCase
     {
 
         $points = static fn(?bool ...$holds): array => ['policy.crash' => 'minor_crash', 'seat.history.crash' => true, 'seat.history.crash_points' => array_combine(['drove_away', 'near_door_sound', 'nobody_hurt', 'no_airbag', 'seat_sound'], $holds)];
+        yield 'minor crash, and what the maker says is not known' => [self::REAR, ['policy.crash' => 'minor_crash', 'seat.replace_after_crash' => null, 'seat.history.crash' => true, 'seat.history.crash_points' => ['drove_away' => true, 'near_door_sound' => true, 'nobody_hurt' => true, 'no_airbag' => true, 'seat_sound' => true]], [], ['seat.replace_after_crash']];
+        yield 'an insert in use, and which inserts the seat has is not known' => [self::REAR, ['seat.inserts' => null, 'setup.harness.insert' => 'newborn'], [], ['seat.inserts']];
+        yield 'an insert in use on a seat that has none' => [self::REAR, ['seat.inserts' => [], 'setup.harness.insert' => 'newborn'], ['fix extras.unapproved newborn']];
         yield 'nothing known' => [self::REAR, ['seat.history' => null], [], ['seat.history.known', 'seat.history.altered', 'seat.history.crash', 'seat.history.damage', 'seat.history.parts_missing', 'seat.history.extras']];
         yield 'past unknown' => [self::REAR, ['seat.history.known' => false], ['stop history.unknown']];
         yield 'altered' => [self::REAR, ['seat.history.altered' => true], ['stop condition.altered']];

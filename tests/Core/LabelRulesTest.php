@@ -19,11 +19,12 @@ final class LabelRulesTest extends RulesTestCase
         yield 'model unknown' => [self::REAR, ['seat.model' => null], [], ['seat.model']];
         yield 'blank model is unknown' => [self::REAR, ['seat.model' => ' '], [], ['seat.model']];
         yield 'only a trade name' => [self::REAR, ['seat.model' => null, 'seat.name' => 'Haven'], ['ask label.name_only'], ['seat.model']];
-        yield 'standards unknown, so no convention speaks' => [self::REAR, ['seat.standards' => null], [], ['seat.standards']];
-        yield 'no standard' => [self::REAR, ['seat.standards' => []], ['stop label.standard']];
+        yield 'standards unknown, so no convention speaks' => [self::REAR, ['seat.standards' => null], [], ['seat.standards', 'seat.chest_clip']];
+        yield 'no standard' => [self::REAR, ['seat.standards' => []], ['stop label.standard'], ['seat.chest_clip']];
         yield 'foreign standard' => [self::REAR, ['seat.standards' => ['ecer44'], 'seat.tightness_test' => 'pinch'], ['stop label.standard']];
         yield 'foreign and accepted' => [self::REAR, ['seat.standards' => ['ecer44', 'fmvss213']], []];
-        yield 'a standard nobody here knows' => [self::REAR, ['seat.standards' => ['gx-77']], ['stop label.standard']];
+        yield 'a standard nobody here knows' => [self::REAR, ['seat.standards' => ['gx-77']], ['stop label.standard'], ['seat.chest_clip']];
+        yield 'a recall\'s window upside down is never more than possible' => [self::REAR, ['recall_list.campaigns' => [['id' => 'R-9', 'maker' => 'Ottermoor', 'made_from' => '2024-01-02', 'made_to' => '2024-01-01', 'advice' => 'stop_use']]], ['ask recall.possible R-9']];
         yield 'nz takes fmvss213' => [self::NZ, ['seat.standards' => ['fmvss213'], 'setup.harness.tightness.test' => 'pinch', 'setup.harness.clip' => 'armpit', 'setup.harness.strap_offset' => Cases::q(-5, 'mm'), 'setup.harness.slot' => 2], []];
         yield 'au takes no other' => [self::NZ, ['practice' => 'au', 'seat.standards' => ['fmvss213'], 'setup.harness.tightness.test' => 'pinch', 'setup.harness.clip' => 'armpit', 'setup.harness.strap_offset' => Cases::q(-5, 'mm'), 'setup.harness.slot' => 2], ['stop label.standard']];
 

@@ -13,6 +13,7 @@ use MintBuckle\Core\CaseFile\MadeWindow;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Mass;
+use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -50,54 +51,77 @@ final class LimitTest extends TestCase
         self::assertSame($inside, MadeWindow::holds($date($from), $date($to), $made === null ? null : PartialDate::parse($made)));
     }
 
-    /** @return iterable<string, array{HeldBy|null, HeldBy|null, Truth}> the entry's, the set-up's, whether it applies */
+    /** @return iterable<string, array{HeldBy|null, HeldBy|null, bool}> the entry's, the set-up's, whether it applies */
     public static function holding(): iterable
     {
-        yield 'an entry for any way' => [null, null, Truth::Yes];
-        yield 'for the belt, held by it' => [HeldBy::Belt, HeldBy::Belt, Truth::Yes];
-        yield 'for the belt, held by the anchors' => [HeldBy::Belt, HeldBy::LowerAnchors, Truth::No];
-        yield 'for the belt, held by both' => [HeldBy::Belt, HeldBy::Both, Truth::Yes];
-        yield 'for the anchors, held by both' => [HeldBy::LowerAnchors, HeldBy::Both, Truth::Yes];
-        yield 'for the anchors, held by nothing' => [HeldBy::LowerAnchors, HeldBy::Nothing, Truth::No];
-        yield 'for the anchors, not known' => [HeldBy::LowerAnchors, null, Truth::Unknown];
+        yield 'an entry for any way' => [null, null, true];
+        yield 'for the belt, held by it' => [HeldBy::Belt, HeldBy::Belt, true];
+        yield 'for the belt, held by the anchors' => [HeldBy::Belt, HeldBy::LowerAnchors, false];
+        yield 'for the belt, held by both' => [HeldBy::Belt, HeldBy::Both, true];
+        yield 'for the anchors, held by both' => [HeldBy::LowerAnchors, HeldBy::Both, true];
+        yield 'for both, held by both' => [HeldBy::Both, HeldBy::Both, true];
+        yield 'for both, held by the belt' => [HeldBy::Both, HeldBy::Belt, false];
+        yield 'for nothing, held by both' => [HeldBy::Nothing, HeldBy::Both, false];
+        yield 'for the anchors, held by nothing' => [HeldBy::LowerAnchors, HeldBy::Nothing, false];
     }
 
     #[DataProvider('holding')]
-    public function testHeldBy(?HeldBy $entry, ?HeldBy $setup, Truth $applies): void
+    public function testHeldBy(?HeldBy $entry, ?HeldBy $setup, bool $applies): void
     {
-        self::assertSame($applies, (new LimitEntry(Mass::of(1), heldBy: $entry))->applies(null, $setup));
+        self::assertSame($applies, (new LimitEntry(Mass::of(1), heldBy: $entry))->applies(0, $setup));
     }
 
-    public function testTheStrictestOfThoseThatApply(): void
+    public function testTheStrictestAmongEquallySpecial(): void
     {
         $limit = self::limit([20], [18], [19]);
         self::assertSame('18 kg', $limit->asMaximum(null, null)->entry?->value->show());
         self::assertSame('20 kg', $limit->asMinimum(null, null)->entry?->value->show());
     }
 
-    public function testALaxerEntryThatMayApplyCannotMatter(): void
+    /** "45 kg; 55 kg when made from 2024" lets a seat made then carry 55; "48 months; 36 with the anchors" asks 36 there. */
+    public function testTheMoreSpecialEntryHoldsAlsoWhenLaxer(): void
     {
-        $limit = self::limit([18], [20, '2024-01-01']);
-        self::assertSame([], $limit->asMaximum(null, null)->missing);
-        self::assertSame(['seat.made_on'], $limit->asMinimum(null, null)->missing);
+        $weight = self::limit([45], [55, '2024-01-01']);
+        self::assertSame('55 kg', $weight->asMaximum(PartialDate::parse('2024-01-01'), null)->entry?->value->show());
+        self::assertSame('45 kg', $weight->asMaximum(PartialDate::parse('2023-12-31'), null)->entry?->value->show());
+
+        $age = new Limit([new LimitEntry(Months::of(48)), new LimitEntry(Months::of(36), heldBy: HeldBy::LowerAnchors)]);
+        self::assertSame('36 months', $age->asMinimum(null, HeldBy::LowerAnchors)->entry?->value->show());
+        self::assertSame('48 months', $age->asMinimum(null, HeldBy::Belt)->entry?->value->show());
+
+        $both = new Limit([new LimitEntry(Mass::of(18), heldBy: HeldBy::LowerAnchors), new LimitEntry(Mass::of(20), madeFrom: CalendarDate::of(2024, 1, 1)), new LimitEntry(Mass::of(25), madeFrom: CalendarDate::of(2024, 1, 1), heldBy: HeldBy::LowerAnchors)]);
+        self::assertSame('25 kg', $both->asMaximum(PartialDate::parse('2024'), HeldBy::LowerAnchors)->entry?->value->show(), 'two conditions over one');
+        self::assertSame('18 kg', $both->asMaximum(PartialDate::parse('2023'), HeldBy::LowerAnchors)->entry?->value->show());
     }
 
-    public function testAStricterEntryThatMayApplyLeavesItOpen(): void
+    public function testUndecidedIsUnknownAndSaysWhatWouldDecide(): void
     {
         $limit = self::limit([20], [18, '2024-01-01']);
         self::assertSame(['seat.made_on'], $limit->asMaximum(null, null)->missing);
+        self::assertSame(['seat.made_on'], self::limit([20], [18, '2023-12-15'])->asMaximum(PartialDate::parse('2023-12'), null)->missing, 'a month that only overlaps');
+        self::assertNull($limit->asMaximum(null, null)->entry);
         self::assertSame([], $limit->asMaximum(PartialDate::parse('2023'), null)->missing, 'made before it came');
-        self::assertSame('18 kg', $limit->asMaximum(PartialDate::parse('2024-01-01'), null)->entry?->value->show());
-        self::assertSame('20 kg', $limit->asMaximum(null, null)->entry?->value->show(), 'what is certain is still known');
+
+        $held = new Limit([new LimitEntry(Mass::of(20), heldBy: HeldBy::Belt), new LimitEntry(Mass::of(18), heldBy: HeldBy::LowerAnchors)]);
+        self::assertSame(['setup.held_by'], $held->asMaximum(null, null)->missing);
+        self::assertSame([], self::limit([20], [20, '2024-01-01'])->asMaximum(null, null)->missing, 'whichever holds, it is the same figure');
+    }
+
+    public function testWhatBreaksEveryEntryThatMayHoldBreaksTheLimit(): void
+    {
+        $undecided = self::limit([20], [18, '2024-01-01'])->asMaximum(null, null);
+        self::assertSame('20 kg', $undecided->brokenAsMaximum(Mass::of('20.1'))?->value->show(), 'told against the laxest');
+        self::assertNull($undecided->brokenAsMaximum(Mass::of(19)));
+        self::assertNull(self::limit([18, '2024-01-01'])->asMaximum(null, null)->brokenAsMaximum(Mass::of(99)), 'perhaps there is no figure at all');
+        self::assertSame('18 kg', self::limit([20], [18, '2024-01-01'])->asMinimum(null, null)->brokenAsMinimum(Mass::of(17))?->value->show());
     }
 
     public function testNoneApplies(): void
     {
-        $strictest = self::limit([18, '2024-01-01'])->asMaximum(PartialDate::parse('2020'), null);
-        self::assertNull($strictest->entry);
-        self::assertTrue($strictest->isKnown());
-        self::assertNull($strictest->allowsAtMost(Mass::of(99)));
-        self::assertNull($strictest->allowsAtLeast(Mass::of(0)));
+        $resolved = self::limit([18, '2024-01-01'])->asMaximum(PartialDate::parse('2020'), null);
+        self::assertTrue($resolved->isAbsent());
+        self::assertNull($resolved->brokenAsMaximum(Mass::of(99)));
+        self::assertNull($resolved->brokenAsMinimum(Mass::of(0)));
     }
 
     /** @return iterable<string, array{bool, string, bool, bool}> below, measured, allowed as a maximum, allowed as a minimum */
@@ -115,10 +139,10 @@ final class LimitTest extends TestCase
     public function testEdges(bool $below, string $measured, bool $atMost, bool $atLeast): void
     {
         $entry = new LimitEntry(Mass::of(18), $below);
-        $strictest = (new Limit([$entry]))->asMaximum(null, null);
+        $resolved = (new Limit([$entry]))->asMaximum(null, null);
         $bound = Bound::ofMaker($entry, 'seat');
 
-        self::assertSame([$atMost, $atLeast], [$strictest->allowsAtMost(Mass::of($measured)), $strictest->allowsAtLeast(Mass::of($measured))]);
+        self::assertSame([$atMost, $atLeast], [$resolved->brokenAsMaximum(Mass::of($measured)) === null, $resolved->brokenAsMinimum(Mass::of($measured)) === null]);
         self::assertSame([$atMost, $atLeast], [$bound->allowsAtMost(Mass::of($measured)), $bound->allowsAtLeast(Mass::of($measured))]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\CaseFile\Lock;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Situation;
@@ -16,7 +17,8 @@ final class LockFinderTest extends TestCase
     /** @return iterable<string, array{string|null, string|null, string|null, bool|null, list<string>}> belt, retractor, plate, lock-off, the ways that work in order */
     public static function hardware(): iterable
     {
-        yield 'switchable' => ['lap_shoulder', 'switchable', 'sliding', false, ['retractor']];
+        yield 'switchable' => ['lap_shoulder', 'switchable', 'sliding', false, ['retractor', 'clip']];
+        yield 'switchable, locking plate: no clip' => ['lap_shoulder', 'switchable', 'locking', false, ['latch_plate', 'retractor']];
         yield 'always locking' => ['lap_shoulder', 'alr', 'sliding', false, ['retractor']];
         yield 'elr and sliding: the clip' => ['lap_shoulder', 'elr', 'sliding', false, ['clip']];
         yield 'elr and sliding with a lock-off: no clip' => ['lap_shoulder', 'elr', 'sliding', true, ['lockoff']];
@@ -50,7 +52,7 @@ final class LockFinderTest extends TestCase
                         self::assertSame(['lockoff', 'latch_plate', 'retractor', 'clip'], array_map(static fn(LockWay $w): string => $w->way, $ways));
                         foreach ($ways as $way) {
                             self::assertNotSame('', $way->because);
-                            self::assertSame([$way->works === Truth::Yes, $way->works === Truth::Unknown], [$way->steps !== [], $way->missing !== []], "{$belt} {$retractor} {$plate} {$way->way}");
+                            self::assertSame($way->works === Truth::Unknown, $way->missing !== [], "{$belt} {$retractor} {$plate} {$way->way}");
                         }
                     }
                 }
@@ -89,20 +91,61 @@ final class LockFinderTest extends TestCase
 
     public function testTheMakersWish(): void
     {
-        $required = self::find('lap_shoulder', 'elr', 'locking', true, 'required')->ways[0];
-        $forbidden = self::find('lap_shoulder', 'switchable', 'sliding', true, 'forbidden')->ways[0];
+        $own = static fn(string $retractor, string $wish): array => [($way = self::find('lap_shoulder', $retractor, 'locking', true, $wish)->ways[0])->works, $way->because];
 
-        self::assertSame([Truth::No, 'Its maker wants the retractor locked too, and this one cannot.'], [$required->works, $required->because]);
-        self::assertContains('Leave the retractor free: the seat\'s maker forbids both.', $forbidden->steps);
+        self::assertSame([Truth::No, 'Its maker wants the retractor locked too, and this one cannot.'], $own('elr', 'required'));
+        self::assertSame([Truth::Yes, 'The seat itself holds the belt.'], $own('switchable', 'required'));
+        self::assertSame([Truth::Yes, 'The seat itself holds the belt.'], $own('switchable', 'forbidden'));
+        self::assertSame([Truth::No, 'Its maker forbids it beside a locked retractor, and this one is always locked.'], $own('alr', 'forbidden'));
+        self::assertSame([Truth::Yes, 'The seat itself holds the belt.'], $own('alr', 'allowed'));
+    }
+
+    /** @return iterable<string, array{string|null, string|null, Truth, list<string>}> where the lock-off sits, base, works, missing */
+    public static function bases(): iterable
+    {
+        yield 'on the base, which is used' => ['base', 'used', Truth::Yes, []];
+        yield 'on the base, which stays behind' => ['base', 'none', Truth::No, []];
+        yield 'on the shell, without base' => ['shell', 'none', Truth::Yes, []];
+        yield 'on both, without base' => ['both', 'none', Truth::Yes, []];
+        yield 'not known where, without base' => [null, 'none', Truth::Unknown, ['seat.lockoff_on']];
+        yield 'not known where, base used' => [null, 'used', Truth::Yes, []];
+        yield 'base not known' => ['base', null, Truth::Yes, []];
+    }
+
+    /** @param list<string> $missing */
+    #[DataProvider('bases')]
+    public function testALockThatStaysOnTheBase(?string $on, ?string $base, Truth $works, array $missing): void
+    {
+        $locks = (new Situation(Cases::read(Cases::REAR, ['seat.lockoff' => true, 'seat.lockoff_on' => $on, 'setup.base' => $base])))->locks;
+
+        self::assertSame([$works, $missing], [$locks->ways[0]->works, $locks->ways[0]->missing]);
+        self::assertSame([$works, $missing], $locks->holds(Lock::Lockoff));
+    }
+
+    /** A claimed clip counts on a seat with a lock-off too, though the finder does not offer it there. */
+    public function testAClaimedClip(): void
+    {
+        $holds = static fn(string $retractor, string $plate, string $belt = 'lap_shoulder'): Truth => self::find($belt, $retractor, $plate, true)->holds(Lock::Clip)[0];
+
+        self::assertSame([Truth::Yes, Truth::Yes, Truth::No, Truth::No], [$holds('elr', 'sliding'), $holds('switchable', 'sliding'), $holds('alr', 'sliding'), $holds('none', 'sliding')]);
+        self::assertSame([Truth::No, Truth::No], [$holds('elr', 'sewn'), $holds('elr', 'sliding', 'lap')]);
+    }
+
+    public function testTheFirstWayNamesTheLockItself(): void
+    {
+        self::assertSame(Lock::Lockoff, self::find('lap_shoulder', 'switchable', 'sliding', true)->first());
+        self::assertSame(Lock::ClampDoor, (new Situation(Cases::read(Cases::REAR, ['seat.lockoff' => null, 'seat.clamp_door' => true])))->locks->first());
+        self::assertSame(Lock::Retractor, self::find('lap_shoulder', 'switchable', 'sliding', false)->first());
+        self::assertNull(self::find('lap', 'elr', 'sliding', false)->first());
     }
 
     private static function find(?string $belt, ?string $retractor, ?string $plate, ?bool $lockoff, ?string $wish = null): LockFinder
     {
         $place = 'vehicle.positions.1.';
 
-        return LockFinder::find(new Situation(Cases::read(Cases::REAR, [
+        return (new Situation(Cases::read(Cases::REAR, [
             $place . 'belt' => $belt, $place . 'retractor' => $retractor, $place . 'latch_plate' => $plate,
-            'seat.lockoff' => $lockoff, 'seat.tension_door' => false, 'seat.lock_retractor_too' => $wish,
-        ])));
+            'seat.lockoff' => $lockoff, 'seat.clamp_door' => false, 'seat.lock_retractor_too' => $wish,
+        ])))->locks;
     }
 }

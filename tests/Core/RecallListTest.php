@@ -144,7 +144,7 @@ final class RecallListTest extends TestCase
             };
             [$from, $to] = [(string) ($c->madeFrom ?? '0000'), (string) ($c->madeTo ?? '9999')];
             $tests[] = match (true) {
-                $made === null => null,
+                $made === null, $from > $to => null,
                 $last < $from || $first > $to => false,
                 $first >= $from && $last <= $to => true,
                 default => null,

@@ -6,12 +6,18 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Card\FlightCard;
 use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\Permission;
+use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Fit\Breach;
+use MintBuckle\Core\Fit\BreachKind;
+use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Room\RoomAhead;
 use MintBuckle\Core\Room\RoomGain;
 use MintBuckle\Core\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class RoomTest extends TestCase
@@ -41,13 +47,35 @@ final class RoomTest extends TestCase
         self::assertSame([[], Truth::Unknown], [$room->gains, $room->enough]);
     }
 
-    public function testAircraft(): void
+    /** @return iterable<string, array{Seat, ModeName|null, bool|null, Truth, list<string>}> seat, mode, whether the child fits, may, missing */
+    public static function flights(): iterable
     {
-        $card = FlightCard::of(true, ModeName::RearHarness, true);
-        self::assertSame([Truth::Yes, 'The base stays behind: belt the shell by its own path.'], [$card->may, $card->steps[0]]);
+        $rear = ModeName::RearHarness;
+        yield 'certified, no base' => [new Seat(aircraftCertified: true, detachable: false), $rear, true, Truth::Yes, []];
+        yield 'certified, its shell may leave the base' => [new Seat(aircraftCertified: true, detachable: true, baseless: Permission::Allowed), $rear, true, Truth::Yes, []];
+        yield 'its shell may not' => [new Seat(aircraftCertified: true, detachable: true, baseless: Permission::Forbidden), $rear, true, Truth::No, []];
+        yield 'whether it may is not known' => [new Seat(aircraftCertified: true, detachable: true), $rear, true, Truth::Unknown, ['seat.baseless']];
+        yield 'a shell that turns does not lift off' => [new Seat(aircraftCertified: true, detachable: false, turns: true), $rear, true, Truth::Yes, []];
+        yield 'whether it lifts off is not known' => [new Seat(aircraftCertified: true), $rear, true, Truth::Unknown, ['seat.detachable']];
+        yield 'the label is silent' => [new Seat(aircraftCertified: false, detachable: false), $rear, true, Truth::No, []];
+        yield 'the label was not read' => [new Seat(detachable: false), $rear, true, Truth::Unknown, ['seat.aircraft_certified']];
+        yield 'the child is outside its limits' => [new Seat(aircraftCertified: true, detachable: false), $rear, false, Truth::No, []];
+        yield 'the child is not known' => [new Seat(aircraftCertified: true, detachable: false), $rear, null, Truth::Unknown, ['child.weight', 'child.height']];
+        yield 'a booster' => [new Seat(aircraftCertified: true, detachable: false), ModeName::HighBackBooster, true, Truth::No, []];
+        yield 'the belt alone' => [new Seat(aircraftCertified: true, detachable: false), ModeName::BeltOnly, true, Truth::No, []];
+        yield 'the way of riding is not known' => [new Seat(aircraftCertified: true, detachable: false), null, true, Truth::Unknown, ['setup.mode']];
+    }
+
+    /** @param list<string> $missing */
+    #[DataProvider('flights')]
+    public function testAircraft(Seat $seat, ?ModeName $mode, ?bool $fits, Truth $may, array $missing): void
+    {
+        $fit = $fits === null ? null : new ModeFit($mode ?? ModeName::RearHarness, $fits ? [] : [new Breach(BreachKind::MakersLimit, 'weight 20 kg is more than 18 kg')], []);
+        $card = FlightCard::of($seat, $mode, $fit);
+
+        self::assertSame([$may, $missing, $may === Truth::Yes], [$card->may, $card->missing, $card->steps !== []]);
+        self::assertSame($seat->detachable === true && $may === Truth::Yes, in_array('The base stays behind: belt the shell by its own path.', $card->steps, true));
         self::assertStringContainsString('14 CFR 121.311', $card->source->text);
-        self::assertSame([Truth::No, []], [FlightCard::of(true, ModeName::HighBackBooster, null)->may, FlightCard::of(true, ModeName::BacklessBooster, null)->steps]);
-        self::assertSame([Truth::Unknown, Truth::No], [FlightCard::of(null, ModeName::ForwardHarness, false)->may, FlightCard::of(false, ModeName::ForwardHarness, false)->may]);
     }
 
     /** x = L - r, y = r and so on, worked by hand from where a stack touches cushion, crease and base. */

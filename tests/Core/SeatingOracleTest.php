@@ -106,7 +106,7 @@ final class SeatingOracleTest extends TestCase
             'name' => $name,
             'child' => ['age_months' => $this->random->getInt($from + 12, 165), 'weight' => self::q($this->random->getInt(max($least, 19), min($most + 1, 40)), 'kg'), 'height' => self::q(1000, 'mm')],
             'seat' => [
-                'standards' => [$this->one(['fmvss213', 'fmvss213', 'asnzs1754'])], 'lockoff' => $this->chance(25), 'tension_door' => false, 'tether_rear' => $this->one(['forbidden', 'required']), 'tether_forward_required' => $this->chance(50),
+                'standards' => [$this->one(['fmvss213', 'fmvss213', 'asnzs1754'])], 'lockoff' => $this->chance(25), 'clamp_door' => false, 'tether_rear' => $this->one(['forbidden', 'required']), 'tether_forward_required' => $this->chance(50),
                 'borrow_anchors_ok' => $this->chance(60), 'inflatable_belt_ok' => $this->chance(30), 'lower_anchor_child_max' => self::q(25, 'kg'), 'width' => self::q($this->random->getInt(360, 480), 'mm'), 'slots' => [],
                 'modes' => [$mode => $limits + ['anchors_allowed' => false]],
             ],
@@ -218,11 +218,11 @@ final class SeatingOracleTest extends TestCase
     private static function advice(string $practice, array $vehicle, array $riders, array $places, array $held): ?int
     {
         $used = array_column($places, 'name');
-        $free = array_filter($vehicle['positions'], static fn(array $p): bool => ! in_array($p['name'], $used, true) && ! $p['taken'] && ! $p['side_facing'] && ! $p['airbag']);
-        $backFree = array_filter($free, static fn(array $p): bool => $p['name'][0] !== '1') !== [];
-        $tetherFree = array_filter($free, static fn(array $p): bool => $p['tether_anchor']) !== [];
         $advice = 0;
         foreach ($riders as $i => $rider) {
+            $free = array_filter($vehicle['positions'], static fn(array $p): bool => ! in_array($p['name'], $used, true) && self::couldTake($practice, $rider, $p));
+            $backFree = array_filter($free, static fn(array $p): bool => $p['name'][0] !== '1') !== [];
+            $tetherFree = array_filter($free, static fn(array $p): bool => $p['tether_anchor']) !== [];
             $one = self::alone($practice, $vehicle, $rider, $places[$i], $held[$i], $backFree, $tetherFree);
             if ($one === null) {
                 return null;
@@ -237,6 +237,32 @@ final class SeatingOracleTest extends TestCase
         }
 
         return self::tooWide($vehicle['positions'], $riders, $places) ? null : $advice;
+    }
+
+    /**
+     * Without a stop or fix of the place.
+     *
+     * @param Rider $rider
+     * @param Place $place
+     */
+    private static function couldTake(string $practice, array $rider, array $place): bool
+    {
+        $seat = $rider['seat'];
+        $rear = $rider['mode'] === 'rear_harness';
+        $harness = $rear || $rider['mode'] === 'forward_harness';
+        $demanded = $harness && ($rear ? $seat['tether_rear'] === 'required' : $practice !== 'us' || $seat['tether_forward_required']);
+        $held = $harness ? $place['lower_anchors'] || self::locks($seat, $place) : $place['belt'] === 'lap_shoulder';
+
+        return $held && ! $place['taken'] && ! $place['side_facing'] && ! $place['airbag'] && (! $demanded || $place['tether_anchor']);
+    }
+
+    /**
+     * @param array{lockoff: bool} $seat
+     * @param Place $place
+     */
+    private static function locks(array $seat, array $place): bool
+    {
+        return $place['belt'] !== 'none' && ($seat['lockoff'] || $place['latch_plate'] === 'locking' || $place['retractor'] !== 'elr' || ($place['belt'] === 'lap_shoulder' && $place['latch_plate'] === 'sliding'));
     }
 
     /**
@@ -275,7 +301,7 @@ final class SeatingOracleTest extends TestCase
             }
             $advice++;
         }
-        $locks = $place['belt'] !== 'none' && ($seat['lockoff'] === true || $place['latch_plate'] === 'locking' || $place['retractor'] !== 'elr' || ($place['belt'] === 'lap_shoulder' && $place['latch_plate'] === 'sliding'));
+        $locks = self::locks($seat, $place);
         if ($held === 'belt') {
             return ! $locks || ($place['inflatable_belt'] && $seat['inflatable_belt_ok'] === false) ? null : $advice;
         }

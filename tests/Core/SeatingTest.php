@@ -41,7 +41,7 @@ final class SeatingTest extends TestCase
         return [...[
             'name' => $name, 'mode' => $mode, 'held_by' => str_contains($mode, 'booster') ? 'nothing' : 'belt', 'now_at' => null,
             'child' => ['age_months' => $months, 'weight' => Cases::q($months < 40 ? 10 : 22, 'kg'), 'height' => Cases::q(100, 'cm')],
-            'seat' => ['standards' => ['fmvss213'], 'lockoff' => false, 'tension_door' => false, 'tether_rear' => 'forbidden', 'tether_forward_required' => true, 'inflatable_belt_ok' => false, 'width' => Cases::q($width, 'mm'), 'slots' => [], 'modes' => [$mode => $limits]],
+            'seat' => ['standards' => ['fmvss213'], 'lockoff' => false, 'clamp_door' => false, 'tether_rear' => 'forbidden', 'tether_forward_required' => true, 'inflatable_belt_ok' => false, 'width' => Cases::q($width, 'mm'), 'slots' => [], 'modes' => [$mode => $limits]],
         ], ...$more];
     }
 
@@ -174,7 +174,7 @@ final class SeatingTest extends TestCase
     {
         $answer = self::plan(self::file(['2L' => [], '2C' => ['airbag' => null], '2R' => []], [self::rider('A', 'rear_harness', 9)]));
         self::assertSame(['A 2R', 'A 2L', 'A 2C'], self::places($answer));
-        self::assertStringContainsString('look first, not everything is known (vehicle.positions.2C.airbag)', implode(' ', array_filter((array) $answer['plans'][2]['why'], is_string(...))));
+        self::assertStringContainsString('look first, not everything is known: airbag ahead (second row centre)', implode(' ', array_filter((array) $answer['plans'][2]['why'], is_string(...))));
     }
 
     public function testWhatIsOnlyToBeLookedAtDoesNotLoseTheMiddle(): void

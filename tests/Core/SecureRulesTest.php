@@ -39,7 +39,9 @@ final class SecureRulesTest extends RulesTestCase
         yield 'together, seat weight unknown' => [self::REAR, ['seat.weight' => null] + $heavy, [], ['seat.weight']];
         yield 'made on 26 Feb 2014: ask the manual' => [self::REAR, ['seat.made_on' => '2014-02-26', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, [], ['seat.lower_anchor_child_max']];
         yield 'made on 27 Feb 2014' => [self::REAR, ['seat.made_on' => '2014-02-27', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, []];
-        yield 'made in 2014: which day' => [self::REAR, ['seat.made_on' => '2014', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, [], ['seat.made_on']];
+        yield 'made in 2014: a year counts from its first day' => [self::REAR, ['seat.made_on' => '2014', 'seat.use_until' => '2030', 'seat.life_years' => null] + $heavy, [], ['seat.lower_anchor_child_max']];
+        yield 'the vehicle\'s figure is undecided' => [self::REAR, ['seat.made_on' => '2023', 'vehicle.lower_anchor_child_max' => [Cases::q(65, 'lb'), ['value' => 18, 'unit' => 'lb', 'made_from' => '2023-06-01']]] + array_diff_key($heavy, ['child.weight' => 1, 'seat.weight' => 1]), [], ['seat.made_on']];
+        yield 'the seat\'s figure is a list that does not apply: combined' => [self::REAR, ['seat.lower_anchor_child_max' => [['value' => 60, 'unit' => 'lb', 'made_from' => '2030-01-01']], 'seat.weight' => Cases::q(50, 'lb')] + array_diff_key($heavy, ['child.weight' => 1, 'seat.weight' => 1, 'seat.lower_anchor_child_max' => 1]), ['fix secure.anchor_overweight']];
         yield 'nz: label only' => [self::NZ, $heavy, [], ['seat.lower_anchor_child_max']];
 
         yield 'hooked to a cargo loop' => [self::REAR, ['setup.anchor_designated' => false] + $anchors, ['fix secure.anchor_not_there lower_anchors']];
@@ -68,22 +70,22 @@ final class SecureRulesTest extends RulesTestCase
         yield 'retractor wanted too and cannot' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => 'elr']), ['fix secure.belt_unlocked']];
         yield 'retractor wanted too and free' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
         yield 'retractor wanted too, unknown whether it can' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => null]), [], [$here . 'retractor']];
-        yield 'retractor wanted too, door closed, retractor cannot' => [self::REAR, self::lock(['tension_door'], ['seat.tension_door' => true, 'setup.tension_door_closed' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => 'elr']), ['fix secure.belt_unlocked']];
+        yield 'retractor wanted too, door closed, retractor cannot' => [self::REAR, self::lock(['clamp_door'], ['seat.clamp_door' => true, 'setup.clamp_door_closed' => true, 'seat.lock_retractor_too' => 'required', $here . 'retractor' => 'elr']), ['fix secure.belt_unlocked']];
         yield 'both wanted, only the retractor' => [self::REAR, self::lock(['retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
-        yield 'both wanted, only the retractor, a door' => [self::REAR, self::lock(['retractor'], ['seat.tension_door' => true, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
+        yield 'both wanted, only the retractor, a door' => [self::REAR, self::lock(['retractor'], ['seat.clamp_door' => true, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
         yield 'both wanted, but the seat has neither' => [self::REAR, self::lock(['retractor'], ['seat.lock_retractor_too' => 'required']), []];
         yield 'both wanted, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), []];
         yield 'no belt here after all' => [self::REAR, [$here . 'belt' => 'none'], ['fix secure.belt_unlocked']];
         yield 'both forbidden, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
-        yield 'both forbidden, a door and the retractor' => [self::REAR, self::lock(['tension_door', 'retractor'], ['seat.tension_door' => true, 'setup.tension_door_closed' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
+        yield 'both forbidden, a door and the retractor' => [self::REAR, self::lock(['clamp_door', 'retractor'], ['seat.clamp_door' => true, 'setup.clamp_door_closed' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
         yield 'both forbidden, only the lock-off' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), []];
         yield 'both forbidden, only the retractor' => [self::REAR, self::lock(['retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), []];
         yield 'both forbidden, both on, retractor unknown' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden', $here . 'retractor' => null]), [], [$here . 'retractor']];
         yield 'both forbidden, the retractor cannot lock' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden', $here . 'retractor' => 'elr']), []];
         yield 'lock-off on the wrong side' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lockoff_use' => 'buckle_side', 'setup.lockoff_used' => 'both']), ['fix secure.lockoff_wrong']];
         yield 'lock-off side unknown' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lockoff_use' => 'buckle_side']), [], ['setup.lockoff_used']];
-        yield 'tension door open' => [self::REAR, self::lock(['tension_door'], ['seat.tension_door' => true, 'setup.tension_door_closed' => false]), ['fix secure.door_open']];
-        yield 'tension door not looked at' => [self::REAR, self::lock(['tension_door'], ['seat.tension_door' => true]), [], ['setup.tension_door_closed']];
+        yield 'clamp door open' => [self::REAR, self::lock(['clamp_door'], ['seat.clamp_door' => true, 'setup.clamp_door_closed' => false]), ['fix secure.door_open']];
+        yield 'clamp door not looked at' => [self::REAR, self::lock(['clamp_door'], ['seat.clamp_door' => true]), [], ['setup.clamp_door_closed']];
 
         yield 'clip at an inch' => [self::REAR, self::clip([]), []];
         yield 'clip beyond an inch' => [self::REAR, self::clip(['setup.clip_distance' => Cases::q(25.5, 'mm')]), ['fix secure.clip_far']];
@@ -97,7 +99,7 @@ final class SecureRulesTest extends RulesTestCase
         yield 'clip where the plate is not known' => [self::REAR, self::clip([$here . 'latch_plate' => null]), [], [$here . 'latch_plate']];
         yield 'clip where the belt is not known' => [self::REAR, self::clip([$here . 'belt' => null]), [], [$here . 'belt']];
         yield 'clip on a locking plate' => [self::REAR, self::clip([$here . 'latch_plate' => 'locking']), ['fix secure.belt_unlocked']];
-        yield 'a tension door that is not known to be there' => [self::REAR, self::lock(['tension_door'], ['seat.tension_door' => null, 'setup.tension_door_closed' => true]), [], ['seat.tension_door']];
+        yield 'a clamp door that is not known to be there' => [self::REAR, self::lock(['clamp_door'], ['seat.clamp_door' => null, 'setup.clamp_door_closed' => true]), [], ['seat.clamp_door']];
         yield 'clip with the retractor locked' => [self::REAR, self::clip(['setup.lock' => ['clip', 'retractor'], $here . 'retractor' => 'switchable']), ['fix secure.clip_with_lock']];
 
         yield 'twisted' => [self::REAR, ['setup.twisted' => true], ['fix secure.twist']];
@@ -114,8 +116,28 @@ final class SecureRulesTest extends RulesTestCase
         yield 'without base, forbidden' => [self::REAR, ['seat.detachable' => true, 'seat.baseless' => 'forbidden', 'setup.base' => 'none'], ['fix secure.baseless_not_allowed']];
         yield 'without base, allowed' => [self::REAR, ['seat.detachable' => true, 'seat.baseless' => 'allowed', 'setup.base' => 'none'], []];
         yield 'without base, the maker not asked' => [self::REAR, ['seat.detachable' => true, 'setup.base' => 'none'], [], ['seat.baseless']];
-        yield 'a seat that never had a base' => [self::REAR, ['setup.base' => 'none'], []];
-        yield 'a booster has no tension door over its belt' => [self::BOOSTER, ['setup.lock' => ['tension_door'], 'seat.tension_door' => true], [], ['setup.tension_door_closed']];
+        yield 'without a base, and its maker\'s word is not known' => [self::REAR, ['setup.base' => 'none'], [], ['seat.baseless']];
+        yield 'a booster\'s clamp door is never asked about' => [self::BOOSTER, ['setup.lock' => ['clamp_door'], 'seat.clamp_door' => true], []];
+        yield 'a booster\'s clamp door stands open' => [self::BOOSTER, ['seat.clamp_door' => null, 'setup.clamp_door_closed' => false], ['fix secure.door_open']];
+        yield 'a clamp door open while the retractor locks' => [self::REAR, ['setup.clamp_door_closed' => false, 'seat.clamp_door' => true], ['fix secure.door_open']];
+        yield 'a clamp door open, on a seat that has none' => [self::REAR, ['setup.clamp_door_closed' => false, 'seat.clamp_door' => false], []];
+        yield 'a clamp door open while the anchors hold' => [self::REAR, ['setup.clamp_door_closed' => false, 'seat.clamp_door' => true, 'setup.held_by' => 'lower_anchors', 'setup.anchor_designated' => true, 'setup.hook_right_way_up' => true], []];
+        yield 'lock-off and retractor claimed: what the maker says of both' => [self::REAR, ['seat.lockoff' => true, 'seat.lock_retractor_too' => null, 'setup.lock' => ['lockoff', 'retractor']], [], ['seat.lock_retractor_too']];
+        yield 'lock-off claimed with the retractor on a seat not known to have one' => [self::REAR, ['seat.lockoff' => null, 'seat.lock_retractor_too' => 'forbidden', 'setup.lock' => ['lockoff', 'retractor']], [], ['seat.lockoff']];
+        yield 'lock-off claimed with the retractor on a seat that has none' => [self::REAR, ['seat.lockoff' => false, 'seat.lock_retractor_too' => 'forbidden', 'setup.lock' => ['lockoff', 'retractor']], []];
+        yield 'both forbidden, and the retractor always locks' => [self::REAR, ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden', 'vehicle.positions.1.retractor' => 'alr', 'setup.lock' => ['lockoff']], ['fix secure.belt_unlocked']];
+        yield 'a lock-off that stays on the base' => [self::REAR, ['seat.lockoff' => true, 'seat.lockoff_on' => 'base', 'seat.baseless' => 'allowed', 'setup.base' => 'none', 'setup.lock' => ['lockoff']], ['fix secure.belt_unlocked']];
+        yield 'a lock-off that sits on shell or base: which' => [self::REAR, ['seat.lockoff' => true, 'seat.baseless' => 'allowed', 'setup.base' => 'none', 'setup.lock' => ['lockoff']], [], ['seat.lockoff_on']];
+        yield 'without base its own webbing rule' => [self::REAR, ['seat.baseless' => 'allowed', 'seat.baseless_webbing' => 'both', 'setup.base' => 'none', 'setup.webbing' => 'lap', 'seat.modes.rear_harness.webbing' => 'lap'], ['fix secure.webbing_path']];
+        yield 'shell not locked, not known to lift off' => [self::REAR, ['setup.shell_locked' => false], ['fix secure.shell_unlocked']];
+        yield 'shell not locked, in booster mode' => [self::BOOSTER, ['setup.shell_locked' => false], ['fix secure.shell_unlocked']];
+        yield 'shell not locked, without base' => [self::REAR, ['setup.shell_locked' => false, 'setup.base' => 'none', 'seat.baseless' => 'allowed'], []];
+        yield 'a shell that turns' => [self::REAR, ['seat.turns' => true], [], ['setup.shell_locked']];
+        yield 'clip on a switchable retractor left free' => [self::REAR, ['setup.lock' => ['clip'], 'setup.clip_distance' => Cases::q(10, 'mm'), 'setup.clip_prongs' => 4], []];
+        yield 'clip on a retractor that always locks' => [self::REAR, ['setup.lock' => ['clip'], 'vehicle.positions.1.retractor' => 'alr', 'setup.clip_distance' => Cases::q(10, 'mm'), 'setup.clip_prongs' => 4], ['fix secure.belt_unlocked']];
+        yield 'clip and retractor on one that always locks' => [self::REAR, ['setup.lock' => ['clip', 'retractor'], 'vehicle.positions.1.retractor' => 'alr', 'setup.clip_distance' => Cases::q(10, 'mm'), 'setup.clip_prongs' => 4], ['fix secure.clip_with_lock']];
+        yield 'lock-off on a retractor that cannot lock, though both are wanted' => [self::REAR, ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required', 'vehicle.positions.1.retractor' => 'elr', 'setup.lock' => ['lockoff']], ['fix secure.belt_unlocked']];
+        yield 'the seat is as heavy as both may be' => [self::REAR, ['seat.lower_anchor_child_max' => null, 'seat.weight' => Cases::q(65, 'lb')] + array_diff_key($heavy, ['child.weight' => 1, 'seat.weight' => 1, 'seat.lower_anchor_child_max' => 1]), ['fix secure.anchor_overweight']];
         yield 'a booster is not judged by a tether' => [self::BOOSTER, ['setup.tether' => ['used' => true, 'twisted' => true, 'hook_right_way_up' => false]], []];
         yield 'base not looked at' => [self::REAR, ['seat.baseless' => 'allowed'], [], ['setup.base']];
         yield 'straps hang loose' => [self::REAR, ['setup.unused_straps_stowed' => false], ['fix secure.straps_not_stowed']];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\CaseFile\StrapRule;
+use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -81,16 +81,48 @@ final class SituationTest extends TestCase
         self::assertSame($called, (new Situation(Cases::read($case, $changes)))->tetherCalledFor());
     }
 
-    public function testFreePlaces(): void
+    /** @return iterable<string, array{string, array<string, mixed>, Truth, list<string>}> case, changes, whether a place is free, what is asked */
+    public static function freePlaces(): iterable
     {
-        $free = static fn(Situation $s): array => array_map(static fn(Position $p): string => $p->name, $s->freePlaces());
+        $p = 'vehicle.positions.';
+        $onlySecondC = ["{$p}0.taken" => true, "{$p}3.taken" => true];
+        $noneFree = [...$onlySecondC, "{$p}2.taken" => true];
+        yield 'as it stands' => [Cases::REAR, [], Truth::Yes, []];
+        yield 'all taken' => [Cases::REAR, $noneFree, Truth::No, []];
+        yield 'taken is not known' => [Cases::REAR, [...$onlySecondC, "{$p}2.taken" => null], Truth::Yes, []];
+        yield 'which way it faces is not known' => [Cases::REAR, [...$onlySecondC, "{$p}2.side_facing" => null], Truth::Unknown, ["{$p}2.side_facing"]];
+        yield 'it does not face forward' => [Cases::REAR, [...$onlySecondC, "{$p}2.side_facing" => true], Truth::No, []];
+        yield 'its airbag is not known, for a rear-facing child' => [Cases::REAR, [...$onlySecondC, "{$p}2.airbag" => null], Truth::Yes, ["{$p}2.airbag"]];
+        yield 'its airbag is not known, for one who faces forward' => [Cases::FORWARD, [...$onlySecondC, "{$p}2.airbag" => null], Truth::Yes, []];
+        yield 'another place is surely free' => [Cases::REAR, ["{$p}2.airbag" => null, "{$p}0.taken" => true], Truth::Yes, []];
+        yield 'nothing there can hold a harness seat' => [Cases::REAR, [...$onlySecondC, "{$p}2.belt" => 'none'], Truth::No, []];
+        yield 'what can hold it is not known' => [Cases::REAR, [...$onlySecondC, "{$p}2.belt" => null], Truth::Unknown, ["{$p}2.belt"]];
+        yield 'a lap belt is none for a booster' => [Cases::BOOSTER, [...$onlySecondC, "{$p}2.belt" => 'lap'], Truth::No, []];
+        yield 'the belt there is not known, for a booster' => [Cases::BOOSTER, [...$onlySecondC, "{$p}2.belt" => null], Truth::Unknown, ["{$p}2.belt"]];
+        yield 'a lap belt is enough for the belt alone' => [Cases::BOOSTER, [...$onlySecondC, "{$p}2.belt" => 'lap', 'setup.mode' => 'belt_only'], Truth::Yes, []];
+        yield 'a demanded tether has no anchor there' => [Cases::FORWARD, [...$onlySecondC, "{$p}2.tether_anchor" => false], Truth::No, []];
+        yield 'a demanded tether\'s anchor is not known there' => [Cases::FORWARD, [...$onlySecondC, "{$p}2.tether_anchor" => null], Truth::Unknown, ["{$p}2.tether_anchor"]];
+        yield 'no tether is demanded' => [Cases::FORWARD, [...$onlySecondC, "{$p}2.tether_anchor" => false, 'seat.tether_forward_required' => false], Truth::Yes, []];
+        yield 'whether one is demanded is not known' => [Cases::FORWARD, [...$onlySecondC, "{$p}2.tether_anchor" => false, 'seat.tether_forward_required' => null], Truth::Unknown, ['seat.tether_forward_required']];
+    }
 
-        self::assertSame(['2C', '2R'], $free(new Situation(Cases::read(Cases::REAR))), 'not its own, not the one with an airbag');
-        self::assertSame(['2R'], $free(new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.taken' => true]))));
-        self::assertSame(['2R'], $free(new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.side_facing' => null]))), 'must be known to face forward');
-        self::assertSame(['1R', '2C', '2R'], $free(new Situation(Cases::read(Cases::REAR, ['vehicle.positions.0.airbag' => null]))), 'no airbag is known');
-        self::assertTrue((new Situation(Cases::read(Cases::REAR)))->hasFreeBackPlace());
-        self::assertFalse((new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true, 'vehicle.positions.0.airbag' => false])))->hasFreeBackPlace(), 'the front row is not the back');
+    /**
+     * @param array<string, mixed> $changes
+     * @param list<string> $missing
+     */
+    #[DataProvider('freePlaces')]
+    public function testFreePlaces(string $case, array $changes, Truth $any, array $missing): void
+    {
+        $free = FreePlaces::anywhere(new Situation(Cases::read($case, $changes)));
+
+        self::assertSame([$any, $missing], [$free->any, $free->missing]);
+    }
+
+    public function testTheFrontRowIsNotTheBack(): void
+    {
+        $s = new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true, 'vehicle.positions.0.airbag' => false, 'vehicle.positions.0.tether_anchor' => true]));
+
+        self::assertSame([Truth::Yes, Truth::No, Truth::Yes], [FreePlaces::anywhere($s)->any, FreePlaces::inTheBack($s)->any, FreePlaces::withTetherAnchor($s)->any]);
     }
 
     public function testPathsWhileThePlaceIsNotKnown(): void

@@ -31,7 +31,7 @@ final class VerdictLawsTest extends TestCase
         '/^child\.sits_unaided$/' => 'asked only where a zone or upright_when_sits brings it in',
         '/^child\.shoulder_height$/' => 'asked for harness modes; here the booster case is meant',
         '/^seat\.(name|serial|registered|remedied|use_until|inserts)(\.|$)/' => 'optional, or another fact is enough',
-        '/^seat\.(weight|lockoff|tension_door|lock_retractor_too|lower_anchor_child_max|clip_distance_max|overhang_max|base_length|replace_after_crash)$/' => 'its maker sets no such rule, or it is not in use',
+        '/^seat\.(weight|lockoff|clamp_door|lock_retractor_too|lower_anchor_child_max|clip_distance_max|overhang_max|base_length|replace_after_crash)$/' => 'its maker sets no such rule, or it is not in use',
         '/^seat\.(belt_and_anchors_ok|borrow_anchors_ok|inflatable_belt_ok|wedge_ok|tether_rear|tether_forward_required)$/' => 'asked only while the thing it permits is in use',
         '/^seat\.slots/' => 'asked for harness modes; here the booster case is meant',
         '/^seat\.modes\.\w+\.(?!weight_m|height_m)/' => 'its maker sets no such rule',
@@ -143,7 +143,7 @@ final class VerdictLawsTest extends TestCase
     }
 
     /** Optional even where a rule reads them, by the case format: judged when given, never asked. */
-    private const OPTIONAL = '/\\.(belt_in_guides|strap_trapped|unused_straps_stowed|anchor_tail_loose|up|hook_right_way_up|twisted|touches_vehicle_back|empty_booster_buckled|buckle_in_path|hips_snug|head_support_ok|tail_loose|insert|belt_locked|head_restraint_pushes|nearest_clear|buckle_turns|registered|special_needs|strap_offset|angle_from|angle|indicator|checker)$/';
+    private const OPTIONAL = '/\\.(belt_in_guides|strap_trapped|unused_straps_stowed|anchor_tail_loose|up|\w+_felt|tether_loose|shell_locked|clamp_door_closed|slouch|slack|guides_missed|hook_right_way_up|twisted|touches_vehicle_back|empty_booster_buckled|buckle_in_path|hips_snug|head_support_ok|tail_loose|insert|belt_locked|head_restraint_pushes|nearest_clear|buckle_turns|registered|special_needs|strap_offset|angle_from|angle|indicator|checker)$/';
 
     /** What is wrong, made unknown, never turns into good to ride. */
     public function testAFaultMadeUnknownIsNotGood(): void

@@ -30,16 +30,24 @@ final class CasesTest extends TestCase
     public function testWhatMustBeTrue(string $file): void
     {
         [$answer, $expect] = self::answer($file);
-        $codes = array_column($answer['findings'], 'code');
-
+        $findings = $answer['findings'];
+        $codes = array_column($findings, 'code');
         self::assertSame($expect->verdict, $answer['verdict']);
         self::assertSame([], array_diff($expect->must, $codes), 'missing');
         self::assertSame([], array_intersect($expect->must_not, $codes), 'forbidden');
         if ($expect->exact) {
             self::assertEqualsCanonicalizing($expect->must, $codes);
         }
+        foreach (get_object_vars($expect->severity ?? new stdClass()) as $code => $severity) {
+            self::assertSame($severity, array_column($findings, 'severity', 'code')[$code] ?? null, $code);
+        }
         foreach (get_object_vars($expect->computed) as $path => $value) {
             self::assertComputed($value, $answer['computed'], $path);
+        }
+        self::assertSame([], array_diff($expect->asks ?? [], $answer['questions']), 'not asked');
+        self::assertSame([], array_intersect($expect->not_asks ?? [], $answer['questions']), 'asked');
+        if ($expect->card_codes !== false) {
+            self::assertCard($expect->card_codes, $answer['computed']['card'] === null ? null : array_column($answer['computed']['card'], 'code'));
         }
     }
 
@@ -55,7 +63,18 @@ final class CasesTest extends TestCase
         self::assertStringEqualsFile($golden, $written);
     }
 
-    /** @param array<string, mixed> $computed */
+    /**
+     * @param list<string>|null $expected a code with a question mark may stand there or not
+     * @param list<string>|null $codes
+     */
+    private static function assertCard(?array $expected, ?array $codes): void
+    {
+        $may = array_map(static fn(string $code): string => rtrim($code, '?'), array_filter($expected ?? [], static fn(string $code): bool => str_ends_with($code, '?')));
+        $wanted = $expected === null ? null : array_values(array_filter(array_map(static fn(string $code): string => rtrim($code, '?'), $expected), static fn(string $code): bool => ! in_array($code, $may, true) || in_array($code, $codes ?? [], true)));
+        self::assertSame($wanted, $codes);
+    }
+
+    /** @param array<mixed> $computed */
     private static function assertComputed(mixed $expected, array $computed, string $path): void
     {
         $value = $computed;
@@ -72,13 +91,17 @@ final class CasesTest extends TestCase
         }
     }
 
-    /** @return array{array{verdict: string, findings: list<array{code: string}>, computed: array<string, mixed>}, object{verdict: string, must: list<string>, must_not: list<string>, exact: bool, computed: stdClass}} */
+    /** @return array{array{verdict: string, findings: list<array{code: string, severity: string}>, questions: list<string>, computed: array{card: list<array{code: string}>|null}}, object{verdict: string, must: list<string>, must_not: list<string>, exact: bool, computed: stdClass, severity: stdClass|null, asks: list<string>|null, not_asks: list<string>|null, card_codes: list<string>|null|false}} */
     private static function answer(string $file): array
     {
-        /** @var object{case: stdClass, expect: object{verdict: string, must: list<string>, must_not: list<string>, exact: bool, computed: stdClass}} $whole */
+        /** @var object{case: stdClass, expect: object{verdict: string, must: list<string>, must_not: list<string>, exact: bool, computed: stdClass, severity: stdClass|null, asks: list<string>|null, not_asks: list<string>|null, card_codes: list<string>|null|false}} $whole */
         $whole = json_decode((string) file_get_contents($file), false, 64, JSON_THROW_ON_ERROR);
-        /** @var array{verdict: string, findings: list<array{code: string}>, computed: array<string, mixed>} $answer */
+        /** @var array{verdict: string, findings: list<array{code: string, severity: string}>, questions: list<string>, computed: array{card: list<array{code: string}>|null}} $answer */
         $answer = AssessmentWriter::toArray(Assessor::assess(Reader::fromObject($whole->case), Rulebook::current()));
+
+        foreach (['severity' => null, 'asks' => null, 'not_asks' => null, 'card_codes' => false] as $key => $none) {
+            $whole->expect->{$key} ??= property_exists($whole->expect, $key) ? null : $none;
+        }
 
         return [$answer, $whole->expect];
     }

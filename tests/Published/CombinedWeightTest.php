@@ -32,7 +32,8 @@ final class CombinedWeightTest extends TestCase
         $limit = AnchorLimit::of(new Situation($case), ModeName::from($mode));
 
         self::assertSame([], $limit->missing);
-        self::assertTrue($limit->bound?->value->equals(Mass::of((string) $child, MassUnit::Pound)), (string) $limit->bound?->value->show(MassUnit::Pound));
-        self::assertSame('practice:us', $limit->bound->from);
+        $bound = $limit->bound() ?? self::fail('no figure');
+        self::assertTrue($bound->value->equals(Mass::of((string) $child, MassUnit::Pound)), $bound->value->show(MassUnit::Pound));
+        self::assertSame('practice:us', $bound->from);
     }
 }

@@ -16,6 +16,7 @@ final readonly class Bounds
     public const MONTHS = 300;
 
     public const OFFSET_MM = 500;
+    public const WEDGES = 20;
 
     public const FIRST_YEAR = 1950;
 

@@ -51,11 +51,6 @@ final readonly class Consistency
         if ($list?->dated?->isAfter($today) === true) {
             $problems->add('recall_list.dated', 'lies after today');
         }
-        foreach ($list->campaigns ?? [] as $index => $campaign) {
-            if ($campaign->madeFrom !== null && $campaign->madeTo?->isBefore($campaign->madeFrom) === true) {
-                $problems->add("recall_list.campaigns.{$index}.made_to", 'lies before made_from');
-            }
-        }
     }
 
     private static function seat(Seat $seat, CalendarDate $today, Problems $problems): void
@@ -76,7 +71,7 @@ final readonly class Consistency
     {
         $names = [];
         foreach ($vehicle->positions ?? [] as $index => $position) {
-            if (preg_match('/\A[123][LCR]\z/', $position->name) !== 1) {
+            if (preg_match(Position::NAME, $position->name) !== 1) {
                 $problems->add("vehicle.positions.{$index}.name", 'must be a row and a side: 1L 1C 1R 2L 2C 2R 3L 3C 3R');
             } elseif (isset($names[$position->name])) {
                 $problems->add("vehicle.positions.{$index}.name", "is the second {$position->name}");
@@ -88,7 +83,7 @@ final readonly class Consistency
     private static function setup(CaseFile $case, Problems $problems): void
     {
         $position = $case->setup?->position;
-        if ($position !== null && ! in_array($position, array_map(static fn(Position $p): string => $p->name, $case->vehicle->positions ?? []), true)) {
+        if ($position !== null && $case->vehicle !== null && ! in_array($position, array_map(static fn(Position $p): string => $p->name, $case->vehicle->positions), true)) {
             $problems->add('setup.position', "the vehicle has no place {$position}");
         }
         $mode = $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;

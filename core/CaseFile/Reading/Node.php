@@ -12,6 +12,7 @@ use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Limit;
 use MintBuckle\Core\CaseFile\LimitEntry;
+use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\Length;
@@ -33,6 +34,12 @@ final class Node
     private const MAX_LIST = 1000;
 
     private const MAX_TEXT = 2000;
+
+    /** Keys and words of earlier exports that were renamed. */
+    private const RENAMED = [
+        'tension_door' => 'clamp_door',
+        'tension_door_closed' => 'clamp_door_closed',
+    ];
 
     /** @var array<string, true> */
     private array $known = [];
@@ -216,7 +223,8 @@ final class Node
     {
         foreach (array_keys(get_object_vars($this->data)) as $key) {
             if (! isset($this->known[$key])) {
-                $this->problems->add($this->at((string) $key), 'is not a key of this format');
+                $now = self::RENAMED[$key] ?? null;
+                $this->problems->add($this->at((string) $key), $now === null ? 'is not a key of this format' : "is called {$now} now; rename it and read the file again");
             }
         }
     }
@@ -224,6 +232,16 @@ final class Node
     public function has(string $key): bool
     {
         return isset($this->data->{$key});
+    }
+
+    /** A place by row and side: 1L 1C 1R 2L 2C 2R 3L 3C 3R. */
+    public function place(string $key): ?string
+    {
+        $value = $this->take($key);
+
+        return $value === null || (is_string($value) && preg_match(Position::NAME, $value) === 1)
+            ? $value
+            : $this->wrong($key, 'must be a row and a side: 1L 1C 1R 2L 2C 2R 3L 3C 3R');
     }
 
     /** Text that must be there; an absent one is noted and reads as ''. */
@@ -296,7 +314,9 @@ final class Node
     {
         $choice = is_string($value) ? $enum::tryFrom($value) : null;
         if ($choice === null) {
-            $this->problems->add($path, 'must be one of ' . implode(', ', array_map(static fn(BackedEnum $case): string => (string) $case->value, $enum::cases())));
+            $old = is_string($value) ? $value : '';
+            $now = self::RENAMED[$old] ?? null;
+            $this->problems->add($path, $now !== null ? "{$old} is called {$now} now; rename it and read the file again" : 'must be one of ' . implode(', ', array_map(static fn(BackedEnum $case): string => (string) $case->value, $enum::cases())));
         }
 
         return $choice;
@@ -337,7 +357,8 @@ final class Node
      */
     private function parsed(string $key, callable $parse): ?object
     {
-        $text = $this->text($key);
+        $value = $this->take($key);
+        $text = $value === null ? null : $this->asText($value, $this->at($key));
         if ($text === null) {
             return null;
         }

@@ -52,11 +52,11 @@ final readonly class Reader
 
     private static function envelope(Node $node): void
     {
-        foreach (['format', 'version', 'today', 'practice', 'child'] as $key) {
+        foreach (['version', 'today', 'practice', 'child'] as $key) {
             $node->require($key);
         }
-        $format = $node->text('format');
-        if ($format !== null && $format !== self::FORMAT) {
+        $format = $node->required('format');
+        if ($format !== '' && $format !== self::FORMAT) {
             $node->wrong('format', 'must be ' . self::FORMAT);
         }
         $node->whole('version', self::VERSION, self::VERSION);

@@ -18,6 +18,7 @@ use MintBuckle\Core\CaseFile\RecallList;
 use MintBuckle\Core\CaseFile\Retractor;
 use MintBuckle\Core\CaseFile\Sex;
 use MintBuckle\Core\CaseFile\Signer;
+use MintBuckle\Core\CaseFile\TetherAnchorPlace;
 use MintBuckle\Core\CaseFile\Vehicle;
 use MintBuckle\Core\Quantity\MassUnit;
 
@@ -128,6 +129,7 @@ final readonly class SceneReader
             sideFacing: $node->flag('side_facing'),
             width: $node->length('width'),
             taken: $node->flag('taken'),
+            tetherAnchorAt: $node->choice('tether_anchor_at', TetherAnchorPlace::class),
         );
         $node->done();
 

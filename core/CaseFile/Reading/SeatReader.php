@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\CaseFile\Reading;
 
+use MintBuckle\Core\CaseFile\ClampOrder;
 use MintBuckle\Core\CaseFile\CrashPoints;
 use MintBuckle\Core\CaseFile\Extra;
 use MintBuckle\Core\CaseFile\History;
+use MintBuckle\Core\CaseFile\Holding;
 use MintBuckle\Core\CaseFile\Insert;
 use MintBuckle\Core\CaseFile\Leave;
+use MintBuckle\Core\CaseFile\LockoffPlace;
 use MintBuckle\Core\CaseFile\MissingPart;
 use MintBuckle\Core\CaseFile\Mode;
 use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\CaseFile\Permission;
 use MintBuckle\Core\CaseFile\ReclineRow;
 use MintBuckle\Core\CaseFile\ReplaceAfterCrash;
 use MintBuckle\Core\CaseFile\Seat;
@@ -49,10 +53,16 @@ final readonly class SeatReader
             remedied: $node->texts('remedied') ?? [],
             lockoff: $node->flag('lockoff'),
             lockoffUse: $node->choice('lockoff_use', WebbingSide::class),
-            tensionDoor: $node->flag('tension_door'),
+            lockoffOn: $node->choice('lockoff_on', LockoffPlace::class),
+            clampDoor: $node->flag('clamp_door'),
             lockRetractorToo: $node->choice('lock_retractor_too', Leave::class),
+            clampOrder: $node->choice('clamp_order', ClampOrder::class),
             detachable: $node->flag('detachable'),
-            baseless: $node->choice('baseless', Leave::class),
+            turns: $node->flag('turns'),
+            baseless: $node->choice('baseless', Permission::class),
+            baselessWebbing: $node->choice('baseless_webbing', Webbing::class),
+            aircraftCertified: $node->flag('aircraft_certified'),
+            makerPrefers: $node->choice('maker_prefers', Holding::class),
             beltAndAnchorsOk: $node->flag('belt_and_anchors_ok'),
             borrowAnchorsOk: $node->flag('borrow_anchors_ok'),
             inflatableBeltOk: $node->flag('inflatable_belt_ok'),
@@ -72,7 +82,7 @@ final readonly class SeatReader
             width: $node->length('width'),
             replaceAfterCrash: $node->choice('replace_after_crash', ReplaceAfterCrash::class),
             slots: self::all($node->objects('slots'), self::slot(...)),
-            inserts: self::all($node->objects('inserts'), self::insert(...)) ?? [],
+            inserts: self::all($node->objects('inserts'), self::insert(...)),
             modes: self::modes($node),
             history: self::history($node->section('history')),
         );

@@ -8,12 +8,15 @@ use Brick\Math\BigDecimal;
 use MintBuckle\Core\CaseFile\AngleFrom;
 use MintBuckle\Core\CaseFile\BaseUse;
 use MintBuckle\Core\CaseFile\BeltFit;
+use MintBuckle\Core\CaseFile\BeltGuide;
 use MintBuckle\Core\CaseFile\BeltPath;
 use MintBuckle\Core\CaseFile\Booster;
 use MintBuckle\Core\CaseFile\ClipPlace;
 use MintBuckle\Core\CaseFile\Crotch;
+use MintBuckle\Core\CaseFile\Felt;
 use MintBuckle\Core\CaseFile\FrontContact;
 use MintBuckle\Core\CaseFile\Harness;
+use MintBuckle\Core\CaseFile\HeadRestraint;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Indicator;
 use MintBuckle\Core\CaseFile\LapPart;
@@ -28,6 +31,7 @@ use MintBuckle\Core\CaseFile\StrapSeen;
 use MintBuckle\Core\CaseFile\Tether;
 use MintBuckle\Core\CaseFile\Tightness;
 use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\CaseFile\Tips;
 use MintBuckle\Core\CaseFile\Webbing;
 use MintBuckle\Core\CaseFile\WebbingSide;
 use MintBuckle\Core\CaseFile\Wedge;
@@ -41,7 +45,7 @@ final readonly class SetupReader
     {
         $setup = new Setup(
             mode: $node->choice('mode', ModeName::class),
-            position: $node->text('position'),
+            position: $node->place('position'),
             heldBy: $node->choice('held_by', HeldBy::class),
             beltPath: $node->choice('belt_path', BeltPath::class),
             webbing: $node->choice('webbing', Webbing::class),
@@ -54,7 +58,7 @@ final readonly class SetupReader
             buckleTurns: self::halfTurns($node),
             buckleInPath: $node->flag('buckle_in_path'),
             twisted: $node->flag('twisted'),
-            tensionDoorClosed: $node->flag('tension_door_closed'),
+            clampDoorClosed: $node->flag('clamp_door_closed'),
             anchorDesignated: $node->flag('anchor_designated'),
             anchorsBorrowed: $node->flag('anchors_borrowed'),
             hookRightWayUp: $node->flag('hook_right_way_up'),
@@ -63,6 +67,7 @@ final readonly class SetupReader
             base: $node->choice('base', BaseUse::class),
             unusedStrapsStowed: $node->flag('unused_straps_stowed'),
             movement: self::movement($node->section('movement')),
+            tips: $node->choice('tips', Tips::class),
             levelGround: $node->flag('level_ground'),
             angle: $node->angle('angle'),
             angleFrom: $node->choice('angle_from', AngleFrom::class),
@@ -76,11 +81,13 @@ final readonly class SetupReader
             partsFitted: $node->texts('parts_fitted'),
             sidePod: $node->choice('side_pod', SidePod::class),
             wedge: $node->choice('wedge', Wedge::class),
+            wedgeCount: $node->whole('wedge_count', 0, Bounds::WEDGES),
             frontContact: $node->choice('front_contact', FrontContact::class),
             handle: $node->text('handle'),
             vehicleBackUpright: $node->flag('vehicle_back_upright'),
             touchesVehicleBack: $node->flag('touches_vehicle_back'),
             headRestraintPushes: $node->flag('head_restraint_pushes'),
+            headRestraint: $node->choice('head_restraint', HeadRestraint::class),
             emptyBoosterBuckled: $node->flag('empty_booster_buckled'),
             headToShellTop: $node->length('head_to_shell_top'),
             earsAbove: $node->flag('ears_above'),
@@ -101,6 +108,10 @@ final readonly class SetupReader
             front: $node->length('front'),
             up: $node->length('up'),
             atBeltPath: $node->flag('at_belt_path'),
+            sideFelt: $node->choice('side_felt', Felt::class),
+            frontFelt: $node->choice('front_felt', Felt::class),
+            upFelt: $node->choice('up_felt', Felt::class),
+            tetherLoose: $node->flag('tether_loose'),
         );
         $node->done();
 
@@ -181,6 +192,9 @@ final readonly class SetupReader
             headSupportOk: $node->flag('head_support_ok'),
             earsAbove: $node->flag('ears_above'),
             beltLocked: $node->flag('belt_locked'),
+            slouch: $node->flag('slouch'),
+            slack: $node->flag('slack'),
+            guidesMissed: $node->choices('guides_missed', BeltGuide::class) ?? [],
         );
         $node->done();
 

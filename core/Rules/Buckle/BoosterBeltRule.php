@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Buckle;
 
 use MintBuckle\Core\CaseFile\Belt;
+use MintBuckle\Core\CaseFile\BeltGuide;
+use MintBuckle\Core\CaseFile\Booster;
 use MintBuckle\Core\CaseFile\ShoulderPart;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -15,12 +17,18 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 
-/** Does the shoulder part cross mid-chest, and is there one at all? */
+/** Does the shoulder part cross mid-chest, does the belt run through its guides, and is there a shoulder part at all? */
 final readonly class BoosterBeltRule implements Rule
 {
+    private const MISSED = [
+        'lap_buckle_side' => ['On the buckle side the belt is not under the arm rest.', 'On the buckle side lead lap and shoulder part under the arm rest.'],
+        'lap_door_side' => ['On the door side the lap part is not under the arm rest.', 'On the door side lead the lap part under the arm rest.'],
+        'shoulder' => ['The shoulder part is not in its guide.', 'Lead the shoulder part through its guide.'],
+    ];
+
     public function codes(): array
     {
-        return [Code::BoosterShoulder, Code::BoosterLapOnly];
+        return [Code::BoosterShoulder, Code::BoosterGuides, Code::BoosterLapOnly];
     }
 
     public function judge(Situation $s): iterable
@@ -34,8 +42,27 @@ final readonly class BoosterBeltRule implements Rule
         } elseif ($shoulder !== ShoulderPart::MidChest) {
             yield new Finding(Code::BoosterShoulder, Severity::Fix, $shoulder === ShoulderPart::Neck ? 'The shoulder part touches the neck.' : 'The shoulder part slides off the shoulder.', 'Lead it through the shoulder guide so that it crosses mid-chest.', observed: $shoulder->value, limit: ShoulderPart::MidChest->value, sources: [Source::common()]);
         }
+        yield from self::guides($s->setup()->booster ?? new Booster());
         if ($s->setup()->booster !== null && $s->place?->belt === Belt::Lap) {
             yield new Finding(Code::BoosterLapOnly, Severity::Fix, 'The child rides in a booster with a lap belt alone. Never.', 'Move to a place with a lap-shoulder belt.', sources: [Source::common()]);
+        }
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function guides(Booster $booster): iterable
+    {
+        if ($booster->guidesOk === false || $booster->guidesMissed !== []) {
+            $missed = array_map(static fn(BeltGuide $guide): array => self::MISSED[$guide->value], $booster->guidesMissed);
+            yield new Finding(
+                Code::BoosterGuides,
+                Severity::Fix,
+                $missed === [] ? 'The belt does not run through the booster\'s guides as it should.' : implode(' ', array_column($missed, 0)),
+                $missed === [] ? 'Lap part under both arm rests; on the buckle side both parts go under; use the shoulder guide where it is needed.' : implode(' ', array_column($missed, 1)),
+                observed: $missed === [] ? null : implode(', ', array_map(static fn(BeltGuide $guide): string => $guide->value, $booster->guidesMissed)),
+                sources: [Source::common()],
+            );
+        } elseif ($booster->guidesOk === null) {
+            yield new Question('setup.booster.guides_ok', Station::Buckle);
         }
     }
 }

@@ -29,10 +29,10 @@ final readonly class ChestClipRule implements Rule
         }
         $clip = $s->setup()->harness->clip;
         $has = $s->seat->chestClip ?? $s->convention?->chestClip;
-        if ($has === null && ($clip === null || $clip === ClipPlace::Undone)) {
+        if ($has === null) {
             yield new Question('seat.chest_clip', Station::Buckle);
         }
-        if ($has === true && $clip === null) {
+        if ($has !== false && $clip === null) {
             yield new Question('setup.harness.clip', Station::Buckle);
         }
         $message = match (true) {

@@ -49,7 +49,7 @@ final readonly class StrapHeightRule implements Rule
                 from: $place->forbidden ? 'seat' : $s->strapRuleFrom($s->mode),
                 sources: [$s->convention->source ?? Source::common()],
             );
-        } elseif ($place->right === Truth::Yes && $place->slot !== null && $choice->slot !== null && $choice->slot !== $place->slot) {
+        } elseif ($place->right === Truth::Yes && $place->slot !== null && $choice->slot !== null && self::isNearer($s, $place, $choice->slot)) {
             yield new Finding(
                 Code::HarnessHeightFar,
                 Severity::Fix,
@@ -61,6 +61,16 @@ final readonly class StrapHeightRule implements Rule
                 sources: [Source::common()],
             );
         }
+    }
+
+    /** Whether another slot on the right side is nearer the shoulder than where the strap stands; a measured offset counts first. */
+    private static function isNearer(Situation $s, StrapPlace $place, int $slot): bool
+    {
+        $height = $s->seat->slots[$slot - 1]->height ?? null;
+        $shoulder = $s->child->shoulderHeight;
+
+        return $slot !== $place->slot && $place->offset !== null && $height !== null && $shoulder !== null
+            && $height->minus($shoulder)->abs()->isLessThan($place->offset->abs());
     }
 
     private static function wrong(StrapPlace $place): string

@@ -10,9 +10,11 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /** Under thirteen, or under the law's higher age, children ride in the back. */
 final readonly class FrontRowRule implements Rule
@@ -27,26 +29,39 @@ final readonly class FrontRowRule implements Rule
 
     public function judge(Situation $s): iterable
     {
-        if ($s->place?->row() !== 1 || $s->mode === null) {
+        if ($s->place?->row() !== 1) {
             return;
         }
         $law = $s->case->law->backRowUntilMonths;
-        $floor = $law?->isMoreThan(Months::of(self::BACK_ROW_MONTHS)) === true ? $law : Months::of(self::BACK_ROW_MONTHS);
+        $handbook = Months::of(self::BACK_ROW_MONTHS);
         if ($s->age === null) {
             yield new Question('child.born_on', Station::Child);
-        } elseif ($s->age->isLessThan($floor)) {
-            $byLaw = $law !== null && $s->age->isLessThan($law);
-            $free = $s->hasFreeBackPlace();
-            yield new Finding(
-                Code::ModeFrontRowUnder13,
-                $byLaw || $free ? Severity::Fix : Severity::Advise,
-                'A child of ' . intdiv($s->age->toInt(), 12) . ' sits in the front row; the back row is the place until ' . intdiv($floor->toInt(), 12) . '.',
-                $free ? 'Move to a free place in the back.' : 'Move the vehicle seat all the way back, and look for a back place.',
-                observed: $s->age,
-                limit: $floor,
-                from: $byLaw ? 'law' : $s->practice->layer(),
-                sources: [Source::memory('AAP policy statement, Child Passenger Safety, 2018')],
-            );
+        } elseif ($law !== null && $s->age->isLessThan($law)) {
+            yield self::finding($s->age, $law, 'law', Severity::Fix, FreePlaces::inTheBack($s)->any === Truth::Yes, $s->isRear());
+        } elseif ($s->age->isLessThan($handbook)) {
+            $free = FreePlaces::inTheBack($s);
+            foreach ($free->missing as $path) {
+                yield new Question($path, Station::Place);
+            }
+            yield self::finding($s->age, $handbook, $s->practice->layer(), $free->any === Truth::Yes ? Severity::Fix : Severity::Advise, $free->any === Truth::Yes, $s->isRear());
         }
+    }
+
+    private static function finding(Months $age, Months $floor, string $from, Severity $severity, bool $isBackFree, bool $isRear): Finding
+    {
+        return new Finding(
+            Code::ModeFrontRowUnder13,
+            $severity,
+            "A child of {$age->showAsAge()} sits in the front row; until {$floor->showAsAge()} the back row is the place.",
+            match (true) {
+                $isBackFree => 'Move to a free place in the back.',
+                $isRear => 'Look for a back place. Here it rides only where no active airbag is in front of it.',
+                default => 'Move the vehicle seat all the way back, and look for a back place.',
+            },
+            observed: $age,
+            limit: $floor,
+            from: $from,
+            sources: [$from === 'law' ? Source::published('local law, as entered') : Source::memory('AAP policy statement, Child Passenger Safety, 2018')],
+        );
     }
 }

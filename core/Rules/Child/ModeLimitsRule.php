@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -12,8 +14,10 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
+use MintBuckle\Core\Fit\HeldOtherwise;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /** Does the mode in use fit the child by its maker's limits, the head and the shoulder markers? */
 final readonly class ModeLimitsRule implements Rule
@@ -37,8 +41,15 @@ final readonly class ModeLimitsRule implements Rule
             return;
         }
         $other = $s->fits->anotherThan($s->mode);
-        $severity = $other === null ? Severity::Stop : Severity::Fix;
-        $remedy = $other === null ? 'This seat has no way of riding that is known to fit. Find another seat for this child.' : "Use this seat as a {$other->word()}, which fits.";
+        $heldOtherwise = HeldOtherwise::fitting($s);
+        $severity = $other === null && $heldOtherwise === null ? Severity::Stop : Severity::Fix;
+        $remedy = match (true) {
+            $heldOtherwise === HeldBy::Belt => 'Hold it by the vehicle belt instead: so it fits.',
+            $heldOtherwise === HeldBy::LowerAnchors => 'Hold it by the lower anchors instead: so it fits.',
+            $other !== null => "Use this seat as a {$other->word()}, which fits.",
+            $s->fits->fits(ModeName::BeltOnly) === Truth::Yes => 'No way of riding of this seat is known to fit. The seat belt alone fits this child.',
+            default => 'This seat has no way of riding that is known to fit. Find another seat for this child.',
+        };
         foreach (self::CODES as [$kind, $code]) {
             $breaches = $fit->of($kind);
             if ($breaches !== []) {

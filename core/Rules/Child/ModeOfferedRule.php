@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\CaseFile\Mode;
+use MintBuckle\Core\CaseFile\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\ModeJudge;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 
@@ -46,16 +49,15 @@ final readonly class ModeOfferedRule implements Rule
                 sources: [Source::manual('seat')],
             );
         } else {
-            yield from self::limits($s);
+            yield from self::limits($s, $s->mode, $s->modeRules);
         }
     }
 
     /** @return iterable<Finding|Question> */
-    private static function limits(Situation $s): iterable
+    private static function limits(Situation $s, ModeName $mode, Mode $rules): iterable
     {
-        $maxima = ['weight_max' => $s->modeRules?->weightMax, 'height_max' => $s->modeRules?->heightMax];
-        $unknown = array_keys(array_filter($maxima, is_null(...)));
-        if ($unknown !== []) {
+        $lacking = ModeJudge::lackingMaxima($s, $mode, $rules);
+        if ($lacking !== []) {
             yield new Finding(
                 Code::ModeLimitsUnknown,
                 Severity::Ask,
@@ -64,8 +66,9 @@ final readonly class ModeOfferedRule implements Rule
                 sources: [Source::common()],
             );
         }
-        foreach (array_keys(array_filter(['weight_min' => $s->modeRules?->weightMin] + $maxima, is_null(...))) as $key) {
-            yield new Question($s->modePath($key), Station::Child, Severity::Stop);
+        $least = $rules->weightMin?->asMinimum($s->madeOn(), $s->heldForLimits());
+        foreach ([...($least === null || $least->isAbsent() ? [$s->modePath('weight_min')] : []), ...$lacking] as $path) {
+            yield new Question($path, Station::Child, Severity::Stop);
         }
     }
 }

@@ -37,7 +37,7 @@ final readonly class TurnedForwardRule implements Rule
         $tooEarly = false;
         foreach (self::floors($s) as [$code, $path, $measured, $floor, $from, $source]) {
             if ($measured === null) {
-                yield new Question($path, Station::Child, $severity);
+                yield from $s->isNeverAsked($path) ? [] : [new Question($path, Station::Child, $severity)];
             } elseif ($measured->isLessThan($floor)) {
                 $tooEarly = true;
                 yield new Finding($code, $severity, "The child is {$measured->showBeside($floor)}; nobody faces forward before {$floor->show($measured->unit)} here.", $remedy, observed: $measured, limit: $floor, from: $from, sources: [$source]);

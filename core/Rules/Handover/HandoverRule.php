@@ -42,27 +42,30 @@ final readonly class HandoverRule implements Rule
             yield new Question('handover.shown_back', Station::Handover, Severity::Ask);
         }
         yield from self::certification($handover->technician ?? new Signer(), 'technician', $s->case->today);
+        if ($handover->checker?->id !== null) {
+            yield from self::certification($handover->checker, 'checker', $s->case->today);
+        }
         if ($second) {
-            yield from self::secondSigner($handover, $s->case->today);
+            yield from self::secondSigner($handover);
         }
     }
 
     /** @return iterable<Finding|Question> */
-    private static function secondSigner(Handover $handover, CalendarDate $today): iterable
+    private static function secondSigner(Handover $handover): iterable
     {
-        if ($handover->technician?->id === null) {
-            yield new Question('handover.technician.id', Station::Handover);
+        $missing = [
+            ...($handover->technician?->id === null ? ['handover.technician.id' => 'The technician has not signed.'] : []),
+            ...($handover->checker?->id === null ? ['handover.checker' => 'The second signer has not signed.'] : []),
+        ];
+        if ($missing !== []) {
+            yield self::ask(Code::HandoverUnsigned, implode(' ', $missing), 'Ask for the signature that is missing; two people look and sign here.');
         }
-        if ($handover->checker?->id === null) {
-            yield self::ask(Code::HandoverUnsigned, 'The second signer has not signed.', 'Ask a second technician to look and sign.');
-            yield new Question('handover.checker', Station::Handover);
-
-            return;
+        foreach (array_keys($missing) as $path) {
+            yield new Question($path, Station::Handover);
         }
-        if ($handover->checker->id === $handover->technician?->id) {
+        if ($handover->checker?->id !== null && $handover->checker->id === $handover->technician?->id) {
             yield new Finding(Code::HandoverCheckerSame, Severity::Fix, 'Technician and second signer are the same person.', 'Ask somebody else to look and sign.', sources: [Source::common()]);
         }
-        yield from self::certification($handover->checker, 'checker', $today);
     }
 
     /** @return iterable<Finding|Question> */

@@ -48,12 +48,12 @@ final readonly class CrashRule implements Rule
         } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash || $s->case->practice !== PracticeCode::Us) {
             yield self::crashed('The seat was in a crash, and this event replaces every seat that was.', $s->practice->layer(), Source::common());
         } else {
-            yield from self::points($history->crashPoints);
+            yield from self::points($history->crashPoints, $s->seat->replaceAfterCrash);
         }
     }
 
     /** @return iterable<Finding|Question> */
-    private static function points(CrashPoints $points): iterable
+    private static function points(CrashPoints $points, ?ReplaceAfterCrash $wish): iterable
     {
         $answers = [
             'drove_away' => $points->droveAway,
@@ -69,11 +69,16 @@ final readonly class CrashRule implements Rule
             yield self::crashed('The crash was not minor: ' . implode('; ', array_map(static fn(string $p): string => self::POINTS[$p], $failed)) . '.', 'practice:us', $source);
         } elseif ($open !== []) {
             yield new Finding(Code::HistoryCrashUnclear, Severity::Ask, 'The seat was in a crash, and not all five points of a minor one are known.', 'Ask the family, or treat it as a crash that was not minor.', from: 'practice:us', sources: [$source]);
+        } elseif ($wish !== null) {
+            yield new Finding(Code::HistoryMinorCrash, Severity::Advise, 'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.', 'It may be used. Tell the family why.', from: 'practice:us', sources: [$source]);
+        }
+        if ($failed === []) {
             foreach ($open as $point) {
                 yield new Question("seat.history.crash_points.{$point}", Station::History, Severity::Stop);
             }
-        } else {
-            yield new Finding(Code::HistoryMinorCrash, Severity::Advise, 'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.', 'It may be used. Tell the family why.', from: 'practice:us', sources: [$source]);
+            if ($wish === null) {
+                yield new Question('seat.replace_after_crash', Station::History, Severity::Stop);
+            }
         }
     }
 

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\History;
 
 use MintBuckle\Core\CaseFile\Insert;
+use MintBuckle\Core\CaseFile\LimitEntry;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 
@@ -47,39 +48,47 @@ final readonly class ExtrasRule implements Rule
     /** @return iterable<Finding|Question> */
     private static function insert(Situation $s, string $name): iterable
     {
-        $known = array_values(array_filter($s->seat->inserts ?? [], static fn(Insert $i): bool => $i->name === $name))[0] ?? null;
+        if ($s->seat?->inserts === null) {
+            yield new Question('seat.inserts', Station::History);
+
+            return;
+        }
+        $known = array_values(array_filter($s->seat->inserts, static fn(Insert $i): bool => $i->name === $name))[0] ?? null;
         if ($known === null) {
             yield self::unapproved($name);
 
             return;
         }
-        $min = $known->weightMin?->asMinimum($s->madeOn(), $s->setup()->heldBy);
-        $max = $known->weightMax?->asMaximum($s->madeOn(), $s->setup()->heldBy);
-        foreach ([...$min->missing ?? [], ...$max->missing ?? []] as $path) {
-            yield new Question($path, Station::History);
-        }
+        $min = $known->weightMin?->asMinimum($s->madeOn(), $s->heldForLimits());
+        $max = $known->weightMax?->asMaximum($s->madeOn(), $s->heldForLimits());
         $weight = $s->child->weight;
-        if ($weight === null) {
-            if ($min !== null || $max !== null) {
-                yield new Question('child.weight', Station::History);
+        $tooLight = $weight === null ? null : $min?->brokenAsMinimum($weight);
+        $tooHeavy = $weight === null ? null : $max?->brokenAsMaximum($weight);
+        if ($weight !== null && $tooLight !== null) {
+            yield self::outOfRange($name, $weight, $tooLight, $tooLight->below ? 'only for more than' : 'for at least');
+        } elseif ($weight !== null && $tooHeavy !== null) {
+            yield self::outOfRange($name, $weight, $tooHeavy, $tooHeavy->below ? 'only for less than' : 'for at most');
+        } else {
+            $isLimited = $min?->isAbsent() === false || $max?->isAbsent() === false;
+            foreach ([...$min->missing ?? [], ...$max->missing ?? [], ...($weight === null && $isLimited && ! $s->isUnborn() ? ['child.weight'] : [])] as $path) {
+                yield new Question($path, Station::History);
             }
+        }
+    }
 
-            return;
-        }
-        $broken = $min?->allowsAtLeast($weight) === false ? $min->entry : ($max?->allowsAtMost($weight) === false ? $max->entry : null);
-        if ($broken !== null) {
-            yield new Finding(
-                Code::ExtrasInsertRange,
-                Severity::Fix,
-                "The insert {$name} is not for a child of {$weight->showBeside($broken->value)}; its limit is {$broken->value->show($weight->unit)}.",
-                'Take the insert out and set the harness again.',
-                $name,
-                $weight,
-                Bound::ofMaker($broken, 'seat')->value,
-                'seat',
-                [Source::manual('seat')],
-            );
-        }
+    private static function outOfRange(string $name, Mass $weight, LimitEntry $broken, string $side): Finding
+    {
+        return new Finding(
+            Code::ExtrasInsertRange,
+            Severity::Fix,
+            "The insert {$name} is {$side} {$broken->value->show($weight->unit)}; the child weighs {$weight->showBeside($broken->value)}.",
+            'Take the insert out and set the harness again.',
+            $name,
+            $weight,
+            $broken->value,
+            'seat',
+            [Source::manual('seat')],
+        );
     }
 
     private static function unapproved(string $name): Finding

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
+use MintBuckle\Core\CaseFile\Felt;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -11,6 +12,7 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\FigureInUse;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
@@ -27,7 +29,7 @@ final readonly class MovementRule implements Rule
 
     public function codes(): array
     {
-        return [Code::MeasureLoose, Code::MeasureAtLimit, Code::MeasureWrongSpot];
+        return [Code::MeasureLoose, Code::MeasureAtLimit, Code::MeasureTetherMasked, Code::MeasureWrongSpot];
     }
 
     public function judge(Situation $s): iterable
@@ -50,29 +52,68 @@ final readonly class MovementRule implements Rule
         if ($movement->atBeltPath === null) {
             yield new Question('setup.movement.at_belt_path', Station::Measure);
         }
+        $tries = [
+            // direction  measured          felt
+            'side'  => [$movement->side,  $movement->sideFelt],
+            'front' => [$movement->front, $movement->frontFelt],
+            'up'    => [$movement->up,    $movement->upFelt],
+        ];
         $limit = MovementLimit::of($s);
         foreach ($limit->missing as $path) {
             yield new Question($path, Station::Measure);
         }
-        foreach (['side' => $movement->side, 'front' => $movement->front] as $direction => $moved) {
-            if ($moved === null) {
+        foreach ($tries as $direction => [$moved, $felt]) {
+            if ($moved !== null) {
+                yield from self::moved($direction, $moved, $limit);
+            } elseif ($felt === Felt::More) {
+                yield self::feltLoose($direction, $limit->bound);
+            } elseif ($felt === null && $direction !== 'up') {
                 yield new Question("setup.movement.{$direction}", Station::Measure);
             }
         }
-        foreach (['side' => $movement->side, 'front' => $movement->front, 'up' => $movement->up] as $direction => $moved) {
-            yield from $moved === null ? [] : self::moved($direction, $moved, $limit->bound);
+        if ($s->setup()->tether->used === true && $movement->tetherLoose === false) {
+            yield new Finding(
+                Code::MeasureTetherMasked,
+                Severity::Ask,
+                'The movement was tried with the tether tight only; a tight tether can hide a loose seat.',
+                'Loosen the tether, try again at the belt path, then take it up again.',
+                sources: [Source::common()],
+            );
         }
     }
 
     /** @return iterable<Finding> */
-    private static function moved(string $direction, Length $moved, Bound $bound): iterable
+    private static function moved(string $direction, Length $moved, FigureInUse $figure): iterable
     {
-        $limit = $bound->value->show($moved->unit);
-        if (! $bound->allowsAtMost($moved)) {
-            yield self::finding(Code::MeasureLoose, Severity::Fix, 'The seat moves ' . $moved->showBeside($bound->value) . self::WAYS[$direction] . '; ' . ($bound->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."), 'Tighten it with weight over the belt path, then try again.', $direction, $moved, $bound);
-        } elseif ($bound->inclusive && ! $bound->value->minus($moved)->isMoreThan(Length::of(self::NEAR_MM))) {
-            yield self::finding(Code::MeasureAtLimit, Severity::Advise, "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction] . ", just within the limit of {$limit}.", 'Less is better: many would tighten it once more.', $direction, $moved, $bound);
+        $broken = $figure->brokenBy($moved);
+        $bound = $figure->bound;
+        if ($broken !== null) {
+            $limit = $broken->value->show($moved->unit);
+            yield self::finding(Code::MeasureLoose, Severity::Fix, 'The seat moves ' . $moved->showBeside($broken->value) . self::WAYS[$direction] . '; ' . ($broken->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."), 'Tighten it with weight over the belt path, then try again.', $direction, $moved, $broken);
+        } elseif ($bound !== null && $bound->inclusive && ! $bound->value->minus($moved)->isMoreThan(Length::of(self::NEAR_MM))) {
+            yield self::finding(Code::MeasureAtLimit, Severity::Advise, "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction] . ", just within the limit of {$bound->value->show($moved->unit)}.", 'Less is better: many would tighten it once more.', $direction, $moved, $bound);
         }
+    }
+
+    private static function feltLoose(string $direction, ?Bound $bound): Finding
+    {
+        $limit = match (true) {
+            $bound === null => '',
+            $bound->inclusive => " of {$bound->value->show()}",
+            default => ", less than {$bound->value->show()}",
+        };
+
+        return new Finding(
+            Code::MeasureLoose,
+            Severity::Fix,
+            'By the feel of it the seat moves more than the limit' . $limit . self::WAYS[$direction] . '.',
+            'Tighten it with weight over the belt path, then try again.',
+            $direction,
+            Felt::More->value,
+            $bound?->value,
+            $bound->from ?? 'seat',
+            $bound->sources ?? [Source::manual('seat')],
+        );
     }
 
     private static function finding(Code $code, Severity $severity, string $message, string $remedy, string $direction, Length $moved, Bound $bound): Finding

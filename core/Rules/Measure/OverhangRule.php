@@ -6,7 +6,7 @@ namespace MintBuckle\Core\Rules\Measure;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use MintBuckle\Core\CaseFile\StrictestLimit;
+use MintBuckle\Core\CaseFile\ResolvedLimit;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -34,27 +34,26 @@ final readonly class OverhangRule implements Rule
         if ($s->seat === null || ! ($s->isHarness() || $s->isBooster())) {
             return;
         }
-        $own = $s->seat->overhangMax?->asMaximum($s->seat->madeOn, $s->setup()->heldBy);
-        foreach ($own === null ? self::share($s) : self::figure($s, $own) as $said) {
-            // A booster's base is judged where it was measured, but never asked for.
-            if ($said instanceof Finding || $s->isHarness()) {
-                yield $said;
-            }
-        }
+        $own = $s->seat->overhangMax?->asMaximum($s->seat->madeOn, $s->heldForLimits());
+        yield from $own === null || $own->isAbsent() ? self::share($s) : self::figure($s, $own);
     }
 
     /** @return iterable<Finding|Question> */
-    private static function figure(Situation $s, StrictestLimit $own): iterable
+    private static function figure(Situation $s, ResolvedLimit $own): iterable
     {
         $overhang = $s->setup()->overhang;
-        foreach ($own->missing as $path) {
-            yield new Question($path, Station::Measure);
-        }
+        $broken = $overhang === null ? null : $own->brokenAsMaximum($overhang);
         if ($overhang === null) {
-            yield new Question('setup.overhang', Station::Measure);
-        } elseif ($own->entry !== null && $own->allowsAtMost($overhang) === false) {
-            $limit = $own->entry->value;
-            yield new Finding(Code::MeasureOverhang, Severity::Fix, "The base hangs {$overhang->showBeside($limit)} over the cushion's edge; the seat allows {$limit->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $limit, from: 'seat', sources: [Source::manual('seat')]);
+            // A booster's base is judged where it was measured, but never asked for.
+            foreach ($s->isHarness() ? [...$own->missing, 'setup.overhang'] : [] as $path) {
+                yield new Question($path, Station::Measure);
+            }
+        } elseif ($broken !== null) {
+            yield new Finding(Code::MeasureOverhang, Severity::Fix, "The base hangs {$overhang->showBeside($broken->value)} over the cushion's edge; the seat allows " . ($broken->below ? 'less than ' : 'at most ') . "{$broken->value->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $broken->value, from: 'seat', sources: [Source::manual('seat')]);
+        } else {
+            foreach ($own->missing as $path) {
+                yield new Question($path, Station::Measure);
+            }
         }
     }
 
@@ -63,12 +62,12 @@ final readonly class OverhangRule implements Rule
     {
         $share = self::onCushion($s);
         if ($share === null) {
-            yield new Question('setup.base_on_cushion', Station::Measure);
+            yield from $s->isHarness() ? [new Question('setup.base_on_cushion', Station::Measure)] : [];
         } elseif ($share->isLessThan(self::LEAST_SHARE)) {
             yield new Finding(
                 Code::MeasureOverhang,
                 Severity::Fix,
-                'Only ' . $share->multipliedBy(100)->toScale(0, RoundingMode::DOWN) . ' % of the base stands on the cushion; 80 % is the least.',
+                ($share->isZero() ? 'Nothing' : 'Only ' . self::percent($share)) . ' of the base stands on the cushion; 80 % is the least.',
                 self::REMEDY,
                 observed: (string) $share->toScale(4, RoundingMode::DOWN),
                 limit: self::LEAST_SHARE,
@@ -85,7 +84,16 @@ final readonly class OverhangRule implements Rule
         return match (true) {
             $setup->baseOnCushion !== null => $setup->baseOnCushion->toBigRational(),
             $setup->overhang === null || $length === null || $length->value->isZero() => null,
+            $setup->overhang->isMoreThan($length) => BigRational::zero(),
             default => BigRational::of(1)->minus($setup->overhang->base()->toBigRational()->dividedBy($length->base())),
         };
+    }
+
+    /** Never rounded up to the limit. */
+    private static function percent(BigRational $share): string
+    {
+        $percent = $share->multipliedBy(100)->toScale(1, RoundingMode::DOWN)->stripTrailingZeros();
+
+        return $percent->isZero() ? 'less than 0.1 %' : $percent->toScale(max(0, $percent->getScale())) . ' %';
     }
 }

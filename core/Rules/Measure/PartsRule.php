@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Measure;
 
 use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\SidePod;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -18,6 +17,8 @@ use MintBuckle\Core\Situation;
 /** Are the parts that this mode needs on, those it forbids off, the foot and the side pods as they must be? */
 final readonly class PartsRule implements Rule
 {
+    private const PODS = ['door_side' => 'Put out the one on the door side, and only that.', 'both' => 'Put out both.', 'none' => 'Fold both in: at this place none may be out.'];
+
     public function codes(): array
     {
         return [Code::MeasureFootPosition, Code::MeasurePartRequired, Code::MeasurePartForbidden, Code::MeasureSidePod];
@@ -25,11 +26,13 @@ final readonly class PartsRule implements Rule
 
     public function judge(Situation $s): iterable
     {
-        if ($s->modeRules === null || $s->seat === null) {
+        if ($s->case->setup === null || $s->seat === null) {
             return;
         }
-        yield from self::foot($s, $s->modeRules);
-        yield from self::parts($s, $s->modeRules);
+        if ($s->modeRules !== null) {
+            yield from self::foot($s, $s->modeRules);
+            yield from self::parts($s, $s->modeRules);
+        }
         yield from self::sidePod($s);
     }
 
@@ -72,16 +75,15 @@ final readonly class PartsRule implements Rule
     /** @return iterable<Finding|Question> */
     private static function sidePod(Situation $s): iterable
     {
-        $rule = $s->seat?->sidePod;
+        $must = $s->sidePodWanted();
         $out = $s->setup()->sidePod;
-        if ($rule === null) {
+        if ($must === null) {
             return;
         }
-        $must = $rule === SidePod::DoorSide && $s->place?->isCentre() === true ? SidePod::None : $rule;
         if ($out === null) {
             yield new Question('setup.side_pod', Station::Measure);
         } elseif ($out !== $must) {
-            yield new Finding(Code::MeasureSidePod, Severity::Fix, 'The side pods are not out as the maker asks for this place.', 'Out must be: ' . str_replace('_', ' ', $must->value) . '.', observed: $out->value, limit: $must->value, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::MeasureSidePod, Severity::Fix, 'The side pods are not out as the maker asks for this place.', self::PODS[$must->value], observed: $out->value, limit: $must->value, from: 'seat', sources: [Source::manual('seat')]);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
+use MintBuckle\Core\CaseFile\Indicator;
 use MintBuckle\Core\CaseFile\Zone;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -14,8 +15,10 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Fit\ZoneFit;
 use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /** Does a rear-facing seat lie as its indicator or its maker's angle asks, on level ground? */
 final readonly class ReclineRule implements Rule
@@ -32,7 +35,7 @@ final readonly class ReclineRule implements Rule
         if (! $s->isRear()) {
             return;
         }
-        $hasRange = $mode?->angleMin !== null || $mode?->angleMax !== null;
+        $hasRange = ReclineReading::of($s)->mayHaveRange;
         $read = $setup->indicator !== null || $setup->angle !== null || $setup->zone !== null;
         if ($read && $setup->levelGround !== true) {
             yield new Finding(Code::MeasureNotLevel, Severity::Ask, 'The car is not known to stand on level ground, so neither indicator nor angle tells anything.', 'Roll the car to level ground, then read again.', sources: [Source::common()]);
@@ -62,25 +65,30 @@ final readonly class ReclineRule implements Rule
         foreach ($reading->missing as $path) {
             yield new Question($path, Station::Measure);
         }
-        if ($reading->tooUpright) {
-            $sits = $s->modeRules?->uprightWhenSits === true ? $s->child->sitsUnaided : false;
-            if ($sits === null) {
+        if ($reading->isTooUpright()) {
+            $fault = $reading->tooUprightIsFault($s);
+            if ($fault === Truth::Unknown) {
                 yield new Question('child.sits_unaided', Station::Measure);
-            } elseif (! $sits) {
-                yield self::finding(Code::MeasureTooUpright, 'The seat is too upright', 'A young head can drop and close the airway. Recline it' . ($s->seat?->wedgeOk === true ? ', or lift it at the seat crease with a noodle or rolled towel.' : ' by its own foot or setting.'), $reading, $reading->min);
+            } elseif ($fault === Truth::Yes) {
+                yield self::finding(Code::MeasureTooUpright, 'The seat is too upright', 'A young head can drop and close the airway. Recline it' . ($s->seat?->wedgeOk === true ? ', or lift it at the seat crease with a noodle or rolled towel.' : ' by its own foot or setting.'), $reading->uprightByIndicator, $reading->angle, $reading->brokenMin, 'least');
             }
         }
-        if ($reading->tooFlat) {
-            yield self::finding(Code::MeasureTooFlat, 'The seat lies too flat', 'Set it more upright: a flat seat gives no hold in a crash.', $reading, $reading->max);
+        if ($reading->isTooFlat()) {
+            yield self::finding(Code::MeasureTooFlat, 'The seat lies too flat', 'Set it more upright: a flat seat gives no hold in a crash.', $reading->flatByIndicator, $reading->angle, $reading->brokenMax, 'most');
         }
     }
 
-    private static function finding(Code $code, string $what, string $remedy, ReclineReading $reading, ?Bound $bound): Finding
+    /** @param Bound|null $broken the seat's own angle that is broken; null where the indicator alone speaks */
+    private static function finding(Code $code, string $what, string $remedy, bool $byIndicator, ?Angle $angle, ?Bound $broken, string $side): Finding
     {
-        $angle = $reading->angle;
-        $measured = $angle !== null && $bound !== null ? ": {$angle->showBeside($bound->value)}, its limit is {$bound->value->show()}." : ' by its indicator.';
+        $measured = $angle === null || $broken === null ? '' : ": {$angle->showBeside($broken->value)}; the seat asks " . ($broken->inclusive ? "at {$side} " : ($side === 'least' ? 'more than ' : 'less than ')) . $broken->value->show();
+        $seen = match (true) {
+            $measured === '' => ' by its indicator',
+            $byIndicator => ', and its indicator says so too',
+            default => '',
+        };
 
-        return new Finding($code, Severity::Fix, $what . $measured, $remedy, observed: $angle, limit: $bound?->value, from: 'seat', sources: [Source::manual('seat')]);
+        return new Finding($code, Severity::Fix, $what . $measured . $seen . '.', $remedy, observed: $measured !== '' ? $angle : ($code === Code::MeasureTooUpright ? Indicator::TooUpright->value : Indicator::TooFlat->value), limit: $broken?->value, from: 'seat', sources: [Source::manual('seat')]);
     }
 
     /** @return iterable<Finding|Question> */

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
-use MintBuckle\Core\CaseFile\ReclineRow;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /** Is the recline setting allowed for this mode and weight? */
 final readonly class ReclineSettingRule implements Rule
@@ -29,52 +30,36 @@ final readonly class ReclineSettingRule implements Rule
             return;
         }
         $setting = $s->setup()->reclineSetting;
+        $settings = ReclineSettings::of($s);
         if ($setting === null) {
-            yield new Question('setup.recline_setting', Station::Measure);
-        }
-        [$allowed, $missing] = self::allowed($s, $rows);
-        foreach ($missing as $path) {
-            yield new Question($path, Station::Measure);
-        }
-        if ($setting === null || $missing !== []) {
+            foreach (['setup.recline_setting', ...$settings->missing()] as $path) {
+                yield new Question($path, Station::Measure);
+            }
+
             return;
         }
-        if (! in_array($setting, $allowed, true)) {
+        $allowed = $settings->allows($setting);
+        if ($allowed === Truth::Unknown) {
+            foreach ($settings->missing($setting) as $path) {
+                yield new Question($path, Station::Measure);
+            }
+        }
+        if ($allowed === Truth::No) {
+            $right = $settings->allowed();
             yield new Finding(
                 Code::MeasureReclineSetting,
                 Severity::Fix,
-                $allowed === [] ? 'The maker gives no recline setting for a child of this weight in this mode.' : "Recline setting {$setting} is not for this mode and weight.",
-                $allowed === [] ? 'Ask the seat\'s manual or maker before it rides.' : 'Use setting ' . implode(' or ', $allowed) . '.',
+                $right === [] && $settings->missing() === [] ? 'The maker gives no recline setting for a child of this weight in this mode.' : "Recline setting {$setting} is not for this mode and weight.",
+                match (true) {
+                    $right !== [] => 'Use setting ' . implode(' or ', $right) . '.',
+                    $settings->missing() === [] => 'Ask the seat\'s manual or maker before it rides.',
+                    default => 'Weigh the child, then use the setting that the manual gives for that weight.',
+                },
                 observed: (string) $setting,
-                limit: implode(', ', $allowed),
+                limit: implode(', ', $right),
                 from: 'seat',
                 sources: [Source::manual('seat')],
             );
         }
-    }
-
-    /**
-     * @param list<ReclineRow> $rows
-     * @return array{list<int>, list<string>} the settings of every row that covers the weight; the facts that would tell
-     */
-    private static function allowed(Situation $s, array $rows): array
-    {
-        $weight = $s->child->weight;
-        $allowed = [];
-        $missing = [];
-        foreach ($rows as $row) {
-            $min = $row->weightMin?->asMinimum($s->madeOn(), $s->setup()->heldBy);
-            $max = $row->weightMax?->asMaximum($s->madeOn(), $s->setup()->heldBy);
-            if ($weight === null && ($min !== null || $max !== null)) {
-                $missing[] = 'child.weight';
-            } elseif ($weight === null || ($min?->allowsAtLeast($weight) !== false && $max?->allowsAtMost($weight) !== false)) {
-                array_push($allowed, ...$row->settings);
-                array_push($missing, ...$min->missing ?? [], ...$max->missing ?? []);
-            }
-        }
-        $allowed = array_values(array_unique($allowed));
-        sort($allowed);
-
-        return [$allowed, array_values(array_unique($missing))];
     }
 }

@@ -10,8 +10,10 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /** Is there an active airbag in front of a child seat? */
 final readonly class AirbagRule implements Rule
@@ -26,18 +28,42 @@ final readonly class AirbagRule implements Rule
         if ($s->place === null || ! ($s->isHarness() || $s->isBooster())) {
             return;
         }
-        $free = $s->freePlaces() !== [];
-        $freeBack = $s->hasFreeBackPlace();
-        $severity = match (true) {
-            $s->isRear() => $free ? Severity::Fix : Severity::Stop,
-            default => $freeBack ? Severity::Fix : Severity::Advise,
-        };
         if ($s->place->airbag === null) {
-            yield new Question($s->placePath('airbag'), Station::Place, $severity);
-        } elseif ($s->place->airbag && $s->isRear()) {
-            yield new Finding(Code::PlaceAirbag, $severity, 'A rear-facing seat stands in front of an active airbag.', $free ? 'Move it to another place. Never rear-facing in front of an active airbag.' : 'There is no other place in this car: the child does not ride in it.', sources: [Source::common()]);
-        } elseif ($s->place->airbag) {
-            yield new Finding(Code::PlaceAirbagForward, $severity, 'The seat stands in front of an active airbag.', $freeBack ? 'Move it to a free place in the back.' : 'Move the vehicle seat all the way back.', sources: [Source::common()]);
+            yield new Question($s->placePath('airbag'), Station::Place, $s->isRear() ? Severity::Stop : Severity::Fix);
         }
+        if ($s->place->airbag !== true) {
+            return;
+        }
+        $free = $s->isRear() ? FreePlaces::anywhere($s) : FreePlaces::inTheBack($s);
+        foreach ($free->missing as $path) {
+            yield new Question($path, Station::Place, $s->isRear() ? Severity::Stop : Severity::Fix);
+        }
+        yield $s->isRear() ? self::rear($free->any) : self::forward($free->any);
+    }
+
+    private static function rear(Truth $free): Finding
+    {
+        return new Finding(
+            Code::PlaceAirbag,
+            $free === Truth::Yes ? Severity::Fix : Severity::Stop,
+            'A rear-facing seat stands in front of an active airbag.',
+            match ($free) {
+                Truth::Yes => 'Move it to another place. Never rear-facing in front of an active airbag.',
+                Truth::No => 'There is no other place in this car that can take it: the child does not ride in it.',
+                Truth::Unknown => 'It does not ride here. Look whether another place in this car can take it.',
+            },
+            sources: [Source::common()],
+        );
+    }
+
+    private static function forward(Truth $free): Finding
+    {
+        return new Finding(
+            Code::PlaceAirbagForward,
+            $free === Truth::Yes ? Severity::Fix : Severity::Advise,
+            'The seat stands in front of an active airbag.',
+            $free === Truth::Yes ? 'Move it to a free place in the back.' : 'Move the vehicle seat all the way back.',
+            sources: [Source::common()],
+        );
     }
 }

@@ -32,8 +32,8 @@ final readonly class PlaceFacts
                 'The vehicle seat back is reclined behind this seat.', 'Set the vehicle seat back upright.'),
             new FactRule(Code::PlaceGapBehind,        $fix,  When::ForwardHarness,   false, 'setup.touches_vehicle_back', static fn(Situation $s): ?bool => $s->setup()->touchesVehicleBack,  false,
                 'The seat does not touch the vehicle seat back.', 'Close the gap: set the vehicle back, raise or take off the head restraint as the manuals allow.'),
-            new FactRule(Code::PlaceHeadRestraint,    $fix,  When::ForwardOrBooster, false, 'setup.head_restraint_pushes', static fn(Situation $s): ?bool => $s->setup()->headRestraintPushes, true,
-                'The vehicle head restraint pushes the seat away from the seat back.', 'Raise it, or take it off where the vehicle\'s manual allows, and put it back afterwards.'),
+            new FactRule(Code::PlaceHeadRestraint,    $fix,  When::WithSeat,         false, 'setup.head_restraint_pushes', static fn(Situation $s): ?bool => $s->setup()->headRestraintPushes, true,
+                'The vehicle head restraint pushes the seat away from the seat back.', 'Raise it, or take it off where the vehicle\'s manual allows and put it back afterwards; else choose another place.'),
         ];
     }
 }

@@ -26,12 +26,13 @@ final readonly class PositionRule implements Rule
 
     public function judge(Situation $s): iterable
     {
-        if ($s->case->setup === null || $s->mode === null) {
+        if ($s->case->setup === null) {
             return;
         }
         if ($s->place === null) {
             yield new Question($s->case->vehicle === null ? 'vehicle' : 'setup.position', Station::Place, Severity::Stop);
-
+        }
+        if ($s->place === null || $s->mode === null) {
             return;
         }
         yield from $s->isHarness() ? self::harness($s, $s->place) : self::belted($s, $s->place);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Place;
 
-use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
@@ -34,37 +34,31 @@ final readonly class TetherAnchorRule implements Rule
         if ($s->place->tetherAnchor !== false) {
             return;
         }
-        $demanded = self::demanded($s);
+        $demanded = $s->tetherDemanded();
         if ($demanded === Truth::Unknown) {
-            yield new Question($s->isRear() ? 'seat.tether_rear' : 'seat.tether_forward_required', Station::Place, Severity::Stop);
+            yield new Question($s->tetherDemandPath(), Station::Place, Severity::Stop);
 
             return;
         }
-        $elsewhere = array_filter($s->freePlaces(), static fn(Position $p): bool => $p->tetherAnchor === true) !== [];
+        $elsewhere = FreePlaces::withTetherAnchor($s);
+        foreach ($elsewhere->missing as $path) {
+            yield new Question($path, Station::Place, Severity::Stop);
+        }
         yield new Finding(
             Code::PlaceNoTetherAnchor,
             match (true) {
-                $elsewhere => Severity::Fix,
+                $elsewhere->any === Truth::Yes => Severity::Fix,
                 $demanded === Truth::Yes => Severity::Stop,
                 default => Severity::Advise,
             },
             'This place has no tether anchor.',
             match (true) {
-                $elsewhere => 'Move to a place that has one.',
+                $elsewhere->any === Truth::Yes => 'Move to a place that has one.',
                 $demanded === Truth::Yes => 'The tether is needed: this seat does not ride here in this mode.',
                 default => 'The seat\'s maker allows it without. Stow the strap.',
             },
-            from: $demanded === Truth::Yes && $s->isForwardHarness() && ! $s->practice->forwardWithoutTether ? $s->practice->layer() : 'seat',
+            from: $s->tetherDemandedBy(),
             sources: [Source::common()],
         );
-    }
-
-    private static function demanded(Situation $s): Truth
-    {
-        return match (true) {
-            $s->isRear() => $s->tetherCalledFor(),
-            ! $s->practice->forwardWithoutTether => Truth::Yes,
-            default => Truth::of($s->seat?->tetherForwardRequired),
-        };
     }
 }

@@ -12,7 +12,6 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
 
 /** Are the hooks on designated anchors of this place, or on borrowed ones that both makers allow? */
 final readonly class AnchorPlaceRule implements Rule
@@ -31,8 +30,7 @@ final readonly class AnchorPlaceRule implements Rule
             yield from self::lower($s);
         }
         $tether = $s->setup()->tether;
-        $concerned = $tether->used === true || ($tether->used === null && $s->tetherCalledFor() === Truth::Yes && $s->place?->tetherAnchor !== false);
-        if ($s->isHarness() && $concerned && $tether->anchorDesignated === null) {
+        if ($s->isTetherConcerned() && $tether->anchorDesignated === null) {
             yield new Question('setup.tether.anchor_designated', Station::Secure);
         }
         if ($s->isHarness() && $tether->used === true && ($tether->anchorDesignated === false || $s->place?->tetherAnchor === false)) {

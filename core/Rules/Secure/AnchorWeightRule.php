@@ -10,8 +10,11 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\AnchorLimit;
+use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
 
 /** May the lower anchors carry this child? */
 final readonly class AnchorWeightRule implements Rule
@@ -28,28 +31,31 @@ final readonly class AnchorWeightRule implements Rule
         }
         $limit = AnchorLimit::of($s, $s->mode);
         $weight = $s->child->weight;
-        if ($weight === null && $s->child->dueOn !== null) {
-            // Not yet born: lighter than any anchor's limit.
-            return;
-        }
-        if ($weight === null) {
-            yield new Question('child.weight', Station::Secure);
-        } elseif ($limit->bound !== null && ! $limit->bound->allowsAtMost($weight)) {
-            yield new Finding(
-                Code::SecureAnchorOverweight,
-                Severity::Fix,
-                "The child weighs {$weight->showBeside($limit->bound->value)}; the lower anchors carry a child of at most {$limit->bound->value->show($weight->unit)} with this seat.",
-                'Change to the vehicle belt.',
-                observed: $weight,
-                limit: $limit->bound->value,
-                from: $limit->bound->from,
-                sources: $limit->bound->sources,
-            );
+        $broken = $limit->broken();
+        if ($weight !== null && $broken !== null) {
+            yield self::overweight($weight, $broken, $s);
 
             return;
         }
-        foreach ($limit->missing as $path) {
+        // A child not yet born is lighter than any anchor's limit; it is never weighed.
+        foreach ([...($weight === null && ! $s->isUnborn() ? ['child.weight'] : []), ...$limit->missing] as $path) {
             yield new Question($path, Station::Secure);
         }
+    }
+
+    private static function overweight(Mass $weight, Bound $bound, Situation $s): Finding
+    {
+        return new Finding(
+            Code::SecureAnchorOverweight,
+            Severity::Fix,
+            "The child weighs {$weight->showBeside($bound->value)}; " . ($bound->value->value->isZero()
+                ? 'the seat alone is as heavy as the lower anchors may carry, and leaves nothing for a child.'
+                : 'the lower anchors carry a child of ' . ($bound->inclusive ? 'at most ' : 'less than ') . "{$bound->value->show($weight->unit)} with this seat."),
+            $s->locks->anyWorks() === Truth::No ? 'Change to the vehicle belt, at a place where it can be locked.' : 'Change to the vehicle belt.',
+            observed: $weight,
+            limit: $bound->value,
+            from: $bound->from,
+            sources: $bound->sources,
+        );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\CaseFile\BaseUse;
-use MintBuckle\Core\CaseFile\Leave;
+use MintBuckle\Core\CaseFile\Permission;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -32,9 +32,9 @@ final readonly class BaselessRule implements Rule
         $leave = $s->seat?->baseless;
         if ($leave !== null && $base === null) {
             yield new Question('setup.base', Station::Secure);
-        } elseif ($base === BaseUse::None && $leave === Leave::Forbidden) {
+        } elseif ($base === BaseUse::None && $leave === Permission::Forbidden) {
             yield new Finding(Code::SecureBaselessNotAllowed, Severity::Fix, 'The shell is belted without its base, which its maker does not allow.', 'Put the base in and click the shell on to it.', from: 'seat', sources: [Source::manual('seat')]);
-        } elseif ($base === BaseUse::None && $leave === null && $s->seat?->detachable === true) {
+        } elseif ($base === BaseUse::None && $leave === null) {
             yield new Question('seat.baseless', Station::Secure);
         }
     }

@@ -42,7 +42,7 @@ final readonly class BeltPathRule implements Rule
                 );
             }
         }
-        $asked = $s->modeRules?->webbing;
+        $asked = $s->webbingAsked();
         if ($asked === null || ! $s->beltHolds()) {
             return;
         }

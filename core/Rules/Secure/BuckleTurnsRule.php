@@ -17,7 +17,7 @@ use MintBuckle\Core\Situation;
 final readonly class BuckleTurnsRule implements Rule
 {
     /** Full turns; common practice. */
-    private const MOST = 3;
+    public const MOST = 3;
 
     public function codes(): array
     {

@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Rules\Secure;
 use MintBuckle\Core\CaseFile\Leave;
 use MintBuckle\Core\CaseFile\Lock;
 use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\CaseFile\Retractor;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -21,6 +22,8 @@ use MintBuckle\Core\Truth;
 /** Are locks used together that must not be, or one alone where its maker wants both; is the lock-off on its side? */
 final readonly class LockTogetherRule implements Rule
 {
+    private const SIDES = ['buckle_side' => 'on the buckle side', 'shoulder_side' => 'on the shoulder side', 'both' => 'on both sides'];
+
     public function codes(): array
     {
         return [Code::SecureDoubleLock, Code::SecureLockoffWrong, Code::SecureClipWithLock];
@@ -32,33 +35,79 @@ final readonly class LockTogetherRule implements Rule
         if (! $s->isHarness() || ! $s->beltHolds() || $locks === null) {
             return;
         }
-        $onSeat = in_array(Lock::Lockoff, $locks, true) || in_array(Lock::TensionDoor, $locks, true);
-        $retractor = in_array(Lock::Retractor, $locks, true);
-        $wish = $s->seat?->lockRetractorToo;
-        $canLock = LockFinder::retractorCanLock($s->place ?? new Position(''));
-        $double = match ($wish) {
-            Leave::Forbidden => $onSeat && $retractor,
-            Leave::Required => $onSeat !== $retractor && ($onSeat || $s->seat->lockoff === true || $s->seat->tensionDoor === true),
-            default => false,
-        };
-        $withClip = in_array(Lock::Clip, $locks, true) && $retractor;
-        if (($double || $withClip) && $canLock === Truth::Unknown) {
-            yield new Question($s->placePath('retractor'), Station::Secure);
-        }
-        if ($double && $canLock === Truth::Yes) {
-            yield new Finding(
-                Code::SecureDoubleLock,
-                Severity::Fix,
-                $wish === Leave::Forbidden ? 'The seat\'s own lock and the retractor are both locked; its maker forbids both.' : 'Only one of the two is locked; the seat\'s maker wants its own lock and the retractor.',
-                $wish === Leave::Forbidden ? 'Let the retractor run free again.' : 'Lock the other one too.',
-                from: 'seat',
-                sources: [Source::manual('seat')],
-            );
-        }
-        if ($withClip && $canLock === Truth::Yes) {
-            yield new Finding(Code::SecureClipWithLock, Severity::Fix, 'The retractor is left in locking mode with the locking clip on.', 'Let the belt wind in all the way once, so that it runs free again.', sources: [Source::common()]);
+        yield from self::double($s, $locks);
+        if (in_array(Lock::Clip, $locks, true) && in_array(Lock::Retractor, $locks, true)) {
+            yield from self::clipWithLock($s);
         }
         yield from self::side($s, $locks);
+    }
+
+    /**
+     * @param list<Lock> $locks
+     * @return iterable<Finding|Question>
+     */
+    private static function double(Situation $s, array $locks): iterable
+    {
+        $own = array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat());
+        $retractor = in_array(Lock::Retractor, $locks, true);
+        $wish = $s->seat?->lockRetractorToo;
+        if ($wish === null && $own !== [] && $retractor) {
+            yield new Question('seat.lock_retractor_too', Station::Secure);
+        }
+        // Only a lock that the seat is known to have counts; where the retractor alone is claimed, one that it has and that is left open.
+        $has = array_map(static fn(Lock $l): array => $l === Lock::Lockoff ? ['seat.lockoff', Truth::of($s->seat?->lockoff)] : ['seat.clamp_door', Truth::of($s->seat?->clampDoor)], $own === [] ? [Lock::Lockoff, Lock::ClampDoor] : array_values($own));
+        $counts = array_reduce(array_column($has, 1), static fn(Truth $any, Truth $one): Truth => $any->or($one), Truth::No);
+        $double = match ($wish) {
+            Leave::Forbidden => $own !== [] && $retractor,
+            Leave::Required => ($own !== []) !== $retractor,
+            default => false,
+        };
+        $canLock = LockFinder::retractorCanLock($s->place ?? new Position(''));
+        if (! $double || $counts === Truth::No || $canLock === Truth::No) {
+            return;
+        }
+        if ($counts === Truth::Yes && $canLock === Truth::Yes) {
+            yield self::doubled($wish === Leave::Forbidden);
+
+            return;
+        }
+        foreach ($counts === Truth::Unknown ? array_filter($has, static fn(array $h): bool => $h[1] === Truth::Unknown) : [] as [$path]) {
+            yield new Question($path, Station::Secure);
+        }
+        if ($canLock === Truth::Unknown) {
+            yield new Question($s->placePath('retractor'), Station::Secure);
+        }
+    }
+
+    private static function doubled(bool $isForbidden): Finding
+    {
+        return new Finding(
+            Code::SecureDoubleLock,
+            Severity::Fix,
+            $isForbidden ? 'The seat\'s own lock and the retractor are both locked; its maker forbids both.' : 'Only one of the two is locked; the seat\'s maker wants its own lock and the retractor.',
+            $isForbidden ? 'Let the retractor run free again.' : 'Lock the other one too.',
+            from: 'seat',
+            sources: [Source::manual('seat')],
+        );
+    }
+
+    /** @return iterable<Finding|Question> */
+    private static function clipWithLock(Situation $s): iterable
+    {
+        $canLock = LockFinder::retractorCanLock($s->place ?? new Position(''));
+        if ($canLock === Truth::Unknown) {
+            yield new Question($s->placePath('retractor'), Station::Secure);
+        } elseif ($canLock === Truth::Yes) {
+            yield new Finding(
+                Code::SecureClipWithLock,
+                Severity::Fix,
+                'The retractor is left in locking mode with the locking clip on.',
+                $s->place?->retractor === Retractor::AlwaysLocking
+                    ? 'Take the clip off: this retractor always locks and holds the belt by itself.'
+                    : 'Let the belt wind in all the way once, so that it runs free again.',
+                sources: [Source::common()],
+            );
+        }
     }
 
     /**
@@ -75,7 +124,7 @@ final readonly class LockTogetherRule implements Rule
         if ($used === null) {
             yield new Question('setup.lockoff_used', Station::Secure);
         } elseif ($used !== $asked) {
-            yield new Finding(Code::SecureLockoffWrong, Severity::Fix, 'The lock-off is closed on the wrong side.', 'Its maker says: ' . str_replace('_', ' ', $asked->value) . '.', observed: $used->value, limit: $asked->value, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::SecureLockoffWrong, Severity::Fix, 'The lock-off is closed on the wrong side.', 'Close it ' . self::SIDES[$asked->value] . ', as its maker says.', observed: $used->value, limit: $asked->value, from: 'seat', sources: [Source::manual('seat')]);
         }
     }
 }

@@ -10,7 +10,7 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Fit\FigureInUse;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Rules\When;
 use MintBuckle\Core\Situation;
@@ -31,20 +31,28 @@ final readonly class LockingClipRule implements Rule
         if (! When::ClipLocks->holds($s)) {
             return;
         }
-        $own = $s->seat?->clipDistanceMax?->asMaximum($s->madeOn(), $setup->heldBy);
-        $bound = $own?->entry !== null ? Bound::ofMaker($own->entry, 'seat') : $s->practice->clipDistance;
-        foreach ($own->missing ?? [] as $path) {
+        $figure = FigureInUse::atMost($s, $s->seat?->clipDistanceMax, $s->practice->clipDistance);
+        $distance = $setup->clipDistance;
+        $bound = $distance === null ? null : $figure->brokenBy($distance);
+        foreach ([...$figure->missingFor($distance), ...($distance === null ? ['setup.clip_distance'] : [])] as $path) {
             yield new Question($path, Station::Secure);
         }
-        if ($setup->clipDistance === null) {
-            yield new Question('setup.clip_distance', Station::Secure);
-        } elseif (! $bound->allowsAtMost($setup->clipDistance)) {
-            yield new Finding(Code::SecureClipFar, Severity::Fix, "The locking clip sits {$setup->clipDistance->showBeside($bound->value)} from the latch plate; at most {$bound->value->show($setup->clipDistance->unit)} holds.", 'Set it again, close to the plate.', observed: $setup->clipDistance, limit: $bound->value, from: $bound->from, sources: $bound->sources);
+        if ($distance !== null && $bound !== null) {
+            yield new Finding(
+                Code::SecureClipFar,
+                Severity::Fix,
+                "The locking clip sits {$distance->showBeside($bound->value)} from the latch plate; " . ($bound->inclusive ? 'at most' : 'less than') . " {$bound->value->show($distance->unit)} holds.",
+                'Set it again, close to the plate.',
+                observed: $distance,
+                limit: $bound->value,
+                from: $bound->from,
+                sources: $bound->sources,
+            );
         }
         if ($setup->clipProngs === null) {
             yield new Question('setup.clip_prongs', Station::Secure);
         } elseif ($setup->clipProngs !== self::PRONGS) {
-            yield new Finding(Code::SecureClipProngs, Severity::Fix, "Only {$setup->clipProngs} of the clip's four prongs are on the webbing.", 'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.', observed: (string) $setup->clipProngs, limit: (string) self::PRONGS, sources: [Source::common()]);
+            yield new Finding(Code::SecureClipProngs, Severity::Fix, (['None', 'Only one', 'Only two', 'Only three'][$setup->clipProngs] ?? (string) $setup->clipProngs) . " of the clip's four prongs " . ($setup->clipProngs === 1 ? 'is' : 'are') . ' on the webbing.', 'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.', observed: (string) $setup->clipProngs, limit: (string) self::PRONGS, sources: [Source::common()]);
         }
     }
 }

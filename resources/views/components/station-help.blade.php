@@ -6,10 +6,10 @@
         @endif
         @break
     @case(MintBuckle\Core\Finding\Station::Secure)
-        @if ($computed->beltLock !== null && $situation->isHarness())
-            <x-lock-ways :ways="$computed->beltLock" />
+        @if ($computed->beltLock !== null && $situation->isHarness() && ! $situation->onlyAnchorsHold())
+            <x-lock-ways :computed="$computed" />
         @endif
-        @if ($situation->place !== null)
+        @if ($situation->place !== null && ! $situation->onlyAnchorsHold())
             <details class="card-work panel" data-belt-tree>
                 <summary>Which belt have I got?</summary>
                 <div class="belt-trees">

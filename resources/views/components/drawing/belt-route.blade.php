@@ -33,7 +33,7 @@
             <g @class(['lock', 'claimed' => $lock['claimed'], 'holds' => $lock['claimed'] && $lock['holds']->name === 'Yes', 'fails' => $lock['claimed'] && $lock['holds']->name === 'No']) data-lock="{{ $lock['lock'] }}" data-claimed="{{ $lock['claimed'] ? 'yes' : 'no' }}" data-press="{{ $press }}-setup-lock-{{ $lock['lock'] }}" transform="translate({{ $lock['x'] }} {{ $lock['y'] }})">
                 <title>{{ ucfirst(str_replace('_', ' ', $lock['lock'])) }}</title>
                 <circle class="reach" r="24" /><path class="shackle" d="M-7-2v-7q0-8 7-8t7 8v7" /><rect x="-11" y="-3" width="22" height="17" rx="4" />
-                @unless ($lock['lock'] === 'retractor' || $lock['lock'] === 'latch_plate')<text y="34" text-anchor="middle">{{ ['lockoff' => 'lock-off', 'tension_door' => 'door', 'clip' => 'clip'][$lock['lock']] }}</text>@endunless
+                @unless ($lock['lock'] === 'retractor' || $lock['lock'] === 'latch_plate')<text y="34" text-anchor="middle">{{ ['lockoff' => 'lock-off', 'clamp_door' => 'door', 'clip' => 'clip'][$lock['lock']] }}</text>@endunless
             </g>
         @endforeach
     </svg>

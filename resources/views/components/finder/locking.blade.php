@@ -3,7 +3,7 @@
     @foreach ($answer->situation->locks->inOrder() as $way)
         <h3 data-way="{{ $way->way }}" data-works="{{ $way->works->name }}"><x-buckle-mark :state="['Yes' => 'good_to_ride', 'No' => 'do_not_use', 'Unknown' => 'not_finished'][$way->works->name]" :size="26" /> {{ $way->title() }}: {{ ['Yes' => 'works', 'No' => 'does not work', 'Unknown' => 'not known yet'][$way->works->name] }}</h3>
         <p>{{ $way->because }}</p>
-        @if ($way->steps !== [])<ol>@foreach ($way->steps as $step)<li>{{ $step }}</li>@endforeach</ol>@endif
+        <x-way-steps :steps="$answer->stepsOf($way)" />
     @endforeach
 </section>
 <details class="card-work panel" data-belt-tree>

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Card;
+
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\CaseFile\Leave;
+use MintBuckle\Core\CaseFile\Lock;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** Which lock the card follows: what is claimed and works here; where nothing does, what the finder would use first. */
+final readonly class LockInUse
+{
+    /** In the finder's order, a lock-off before a clamp door. */
+    private const ORDER = [Lock::Lockoff, Lock::ClampDoor, Lock::LatchPlate, Lock::Retractor, Lock::Clip];
+
+    /**
+     * @param Lock|null $lock null where nothing is known to lock this belt for this seat
+     * @param string|null $notice said at the first step where the card does not follow what is there now
+     */
+    private function __construct(public ?Lock $lock, public ?string $notice) {}
+
+    public static function of(Situation $s): self
+    {
+        $claimed = self::claimedThatWork($s);
+        if ($claimed !== []) {
+            return new self(self::among($claimed, $s), null);
+        }
+        $first = $s->locks->first();
+
+        return new self($first, match (true) {
+            $first === null => 'Nothing is known to lock this belt for this seat: choose another way of holding it or another place.',
+            self::isHeldByBelt($s) && ($s->setup()->lock ?? []) !== [] => 'What is said to lock the belt now does not hold here; these steps use what does.',
+            self::isHeldByBelt($s) => 'Nothing locks the belt now; these steps use what can.',
+            default => 'It is not held by the belt now; these steps show how the belt would hold it.',
+        });
+    }
+
+    private static function isHeldByBelt(Situation $s): bool
+    {
+        return $s->setup()->heldBy === HeldBy::Belt || $s->setup()->heldBy === HeldBy::Both;
+    }
+
+    /** @return list<Lock> in the finder's order */
+    private static function claimedThatWork(Situation $s): array
+    {
+        $claimed = self::isHeldByBelt($s) ? $s->setup()->lock ?? [] : [];
+
+        return array_values(array_filter(self::ORDER, static fn(Lock $lock): bool => in_array($lock, $claimed, true) && $s->locks->holds($lock)[0] === Truth::Yes));
+    }
+
+    /** @param non-empty-list<Lock> $locks */
+    private static function among(array $locks, Situation $s): Lock
+    {
+        $own = $s->locks->first();
+
+        return match (true) {
+            // The retractor is set free with the clip on.
+            $locks === [Lock::Retractor, Lock::Clip] => Lock::Clip,
+            $locks === [Lock::Retractor] && $s->seat?->lockRetractorToo === Leave::Required && $own?->isOnSeat() === true => $own,
+            default => $locks[0],
+        };
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Card;
+
+use MintBuckle\Core\CaseFile\ClampOrder;
+use MintBuckle\Core\CaseFile\LatchPlate;
+use MintBuckle\Core\CaseFile\Leave;
+use MintBuckle\Core\CaseFile\Lock;
+use MintBuckle\Core\CaseFile\Retractor;
+use MintBuckle\Core\Locking\LockWay;
+use MintBuckle\Core\Situation;
+
+/**
+ * The steps of holding a seat by the belt, in the order of the lock in use. Buckled before locked, since a locked belt gives no more
+ * webbing. Order and codes are the case format's; common practice of the trade.
+ */
+final readonly class LockSteps
+{
+    private BeltStep $step;
+
+    private function __construct(private Situation $s)
+    {
+        $this->step = new BeltStep($s);
+    }
+
+    /** @return list<CardStep> from threading the belt to the proof of the lock */
+    public static function of(Situation $s, Lock $lock): array
+    {
+        $steps = new self($s);
+
+        return [$steps->step->thread(), ...$steps->locking($lock), $steps->step->prove($lock)];
+    }
+
+    /**
+     * Of one of the finder's ways that works at this place.
+     *
+     * @return list<CardStep>
+     */
+    public static function ofWay(Situation $s, LockWay $way): array
+    {
+        return self::of($s, $way->way === LockWay::OWN ? ($s->seat?->lockoff === true ? Lock::Lockoff : Lock::ClampDoor) : Lock::from($way->way));
+    }
+
+    /** @return list<CardStep> */
+    private function locking(Lock $lock): array
+    {
+        return match ($lock) {
+            Lock::Lockoff, Lock::ClampDoor => $this->ownLock($lock),
+            Lock::LatchPlate => $this->s->place?->latchPlate === LatchPlate::Switched ? $this->switchedPlate() : $this->lockingPlate(),
+            Lock::Retractor => $this->s->place?->retractor === Retractor::AlwaysLocking ? $this->alwaysLocking() : $this->switchable(),
+            Lock::Clip => $this->clip(),
+        };
+    }
+
+    /** @return list<CardStep> */
+    private function ownLock(Lock $lock): array
+    {
+        $close = $this->step->close($lock);
+        $retractor = $this->s->seat?->lockRetractorToo === Leave::Required && $this->s->place?->retractor === Retractor::Switchable ? [$this->step->retractorEnd(), $this->step->retractorFeed()] : [];
+
+        return [
+            new CardStep(StepCode::DrawLittle, 'Draw out only as much belt as it takes to buckle.', 'No loops of belt lie in the seat.'),
+            ...$this->step->buckleTurns(),
+            $this->step->buckle(),
+            $this->step->slack(),
+            BeltStep::weight(),
+            $this->step->tighten(),
+            ...($this->s->seat?->clampOrder === ClampOrder::RetractorFirst ? [...$retractor, $close] : [$close, ...$retractor]),
+        ];
+    }
+
+    /** @return list<CardStep> */
+    private function lockingPlate(): array
+    {
+        return [
+            ...$this->step->buckleTurns(),
+            $this->step->buckle(),
+            BeltStep::weight(),
+            new CardStep(StepCode::PlatePull, 'Pull the lap part tight up through the latch plate, along the belt.', 'The plate grips: the webbing does not slip back when you let go.'),
+        ];
+    }
+
+    /** @return list<CardStep> */
+    private function switchedPlate(): array
+    {
+        return [
+            ...$this->step->buckleTurns(),
+            $this->step->buckle(),
+            new CardStep(StepCode::PlateSwitch, 'Set the switch on the latch plate to lock.', 'Its button or lever stands in the locked position.'),
+            BeltStep::weight(),
+            $this->step->tighten(),
+        ];
+    }
+
+    /** @return list<CardStep> */
+    private function switchable(): array
+    {
+        return [...$this->step->buckleTurns(), $this->step->buckle(), $this->step->slack(), $this->step->retractorEnd(), $this->step->retractorFeed(), BeltStep::weight(), $this->step->tighten()];
+    }
+
+    /** @return list<CardStep> */
+    private function alwaysLocking(): array
+    {
+        return [
+            new CardStep(StepCode::DeadZone, 'Draw the belt out in one pull, past the stretch where it runs free, and hold it.', 'It lets itself be drawn far enough to reach the buckle.'),
+            ...$this->step->buckleTurns(),
+            $this->step->buckle(),
+            new CardStep(StepCode::RetractorTakeUp, 'Let the belt wind in by itself, feeding the slack to it.', 'It ratchets in and does not come out again.'),
+            BeltStep::weight(),
+            $this->step->tighten(),
+        ];
+    }
+
+    /** @return list<CardStep> */
+    private function clip(): array
+    {
+        $isSwitchable = $this->s->place?->retractor === Retractor::Switchable;
+
+        return [
+            ...$this->step->buckleTurns(),
+            $this->step->buckle(),
+            ...($isSwitchable ? [new CardStep(StepCode::RetractorLength, 'To find the length you may lock the retractor: belt out slowly to the very end, and back.', 'It ratchets; this lock comes off again later.')] : []),
+            BeltStep::weight(),
+            $this->step->tighten(),
+            new CardStep(StepCode::Pinch, 'Pinch lap and shoulder part together right at the latch plate and keep hold.', 'Neither part slips between your fingers.'),
+            new CardStep(StepCode::Unbuckle, 'Unbuckle without letting go of the pinch.', 'Both parts are still held at the same spot.'),
+            $this->step->clipOn(),
+            $this->step->retractorFree(),
+            new CardStep(StepCode::Rebuckle, 'Buckle again while a second person pulls the buckle up from below; tip the seat away from the buckle, then straighten it.', 'It goes in hard and clicks; if it was easy, the clip is set too loose.'),
+        ];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Fit;
+
+use MintBuckle\Core\CaseFile\Belt;
+use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\Situation;
+use MintBuckle\Core\Truth;
+
+/** The other way of holding the seat at this very place with which the mode in use fits the child; the seat itself need not change. */
+final readonly class HeldOtherwise
+{
+    public static function fitting(Situation $s): ?HeldBy
+    {
+        $now = $s->heldForLimits();
+        if ($s->mode === null || $s->modeRules === null || $now === null || $now === HeldBy::Nothing) {
+            return null;
+        }
+        foreach ([HeldBy::Belt, HeldBy::LowerAnchors] as $way) {
+            if ($way !== $now && self::isPossible($s, $way) && ModeJudge::judgeHeld($s, $s->mode, $s->modeRules, $way)->fits === Truth::Yes) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the place is known to offer that way: a belt known to lock, or its own bars with their weight figure kept. */
+    private static function isPossible(Situation $s, HeldBy $way): bool
+    {
+        if ($way === HeldBy::Belt) {
+            return $s->isBooster() ? $s->place?->belt === Belt::LapShoulder : $s->locks->anyWorks() === Truth::Yes;
+        }
+
+        return $s->place?->lowerAnchors === true
+            && ($s->isBooster() ? $s->modeRules?->anchorsAllowed === true : AnchorLimit::of($s, $s->mode)->carries($s->child->weight));
+    }
+}
