@@ -9,6 +9,8 @@ enum Beside: string
 {
     case Declined = 'declined';
     case Ticked = 'ticked';
+    case SentOff = 'sent_off';
+    case Confirmed = 'confirmed';
 
     public static function ofKey(string $key): ?self
     {

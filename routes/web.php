@@ -17,6 +17,7 @@ use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\LabelController;
 use App\Http\Controllers\ModelDrawingController;
+use App\Http\Controllers\NameController;
 use App\Http\Controllers\RecallController;
 use App\Http\Controllers\RecallExportController;
 use App\Http\Controllers\RecallFeedController;
@@ -55,7 +56,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/visits/{visit}/car', [CarPlaceController::class, 'update'])->name('visits.layout');
     Route::post('/visits/{visit}/car/{place}', [CarPlaceController::class, 'store'])->name('visits.place');
     Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
-    Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->name('visits.departure');
+    Route::get('/visits/{visit}/departure', [DepartureController::class, 'show'])->name('visits.departure');
+    Route::post('/visits/{visit}/departure', [DepartureController::class, 'store']);
 
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
     Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.create');
@@ -96,6 +98,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/checks/{check}/{track}/{station}', [CheckController::class, 'show'])->name('checks.show');
     Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
     Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');
+    Route::post('/checks/{check}/names/{station}', [NameController::class, 'store'])->name('names.store');
     Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');
     Route::post('/checks/{check}/card/{hands}', [CardController::class, 'store'])->name('card.store');
 });

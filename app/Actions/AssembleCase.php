@@ -27,7 +27,7 @@ final readonly class AssembleCase
     /** @throws InvalidCase */
     public static function of(Check $check, Track $track): CaseOfFacts
     {
-        return CaseOfFacts::on(self::begin($check->visit->day), FactLog::of($check, $track), $check->visit->day->recallList);
+        return CaseOfFacts::on(self::begin($check->visit->day), FactLog::of($check, $track), $check->visit->day->recallList, $track);
     }
 
     /** The campaigns of the day's list that may concern the seat, now that it is known. */

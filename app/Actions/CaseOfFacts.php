@@ -25,7 +25,7 @@ final readonly class CaseOfFacts
     private function __construct(public stdClass $raw, public array $stale, public CaseFile $case, public FactLog $facts) {}
 
     /** @throws InvalidCase when the facts contradict the format */
-    public static function on(stdClass $case, FactLog $facts, ?RecallList $list): self
+    public static function on(stdClass $case, FactLog $facts, ?RecallList $list, Track $track): self
     {
         $stale = [];
         foreach ($facts->entries as $entry) {
@@ -41,6 +41,11 @@ final readonly class CaseOfFacts
         }
 
         AssembleCase::campaigns($case, $list);
+        if ($track === Track::Found) {
+            // What was found is put down before anybody hands over or signs.
+            CasePath::set($case, 'handover', null);
+            CasePath::set($case, 'policy.second_signer', false);
+        }
 
         return new self($case, $stale, Reader::fromObject($case), $facts);
     }

@@ -15,7 +15,7 @@ use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\Problem;
 use Psr\Clock\ClockInterface;
 
-/** Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same id arriving again changes nothing. */
+/** Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same entry arriving again changes nothing; another one under its id is refused. */
 final readonly class RecordFact
 {
     public function __construct(private ClockInterface $clock) {}
@@ -35,8 +35,11 @@ final readonly class RecordFact
     private function record(Check $check, Track $track, string $id, string $key, array $posted, User $author, ?string $note): void
     {
         $askable = Catalogue::standard()->for($key) ?? throw new UnreadableAnswer('This is not a fact of the check.');
+        if ($track === Track::Found && str_starts_with($key, 'handover')) {
+            throw new UnreadableAnswer('Hand-over is asked as the seat leaves, not as it was found.');
+        }
         $before = $askable->kind->isAddedTo() ? CasePath::get($check->caseOf($track)->raw, $key) : null;
-        NoteFact::append($check, $id, $track, $key, AnswerReader::read($askable, $posted, $before, $author), $author, $this->clock->now(), $note);
+        NoteFact::append($check, $id, $track, $key, AnswerReader::read($askable, $posted, $before, $author), $author, $this->clock->now(), $note, posted: $posted);
         self::mustMakeSense($check, $track, $key);
     }
 

@@ -4,41 +4,78 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Answers\UnreadableAnswer;
+use App\Beside;
+use App\Judge;
 use App\Models\Check;
 use App\Models\User;
 use App\Models\Visit;
+use App\Pages\DeparturePage;
+use App\Pages\SheetChild;
 use App\Track;
+use App\Units;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Finding\AssessmentWriter;
-use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Finding\Verdict;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\UuidV7;
 
-/** A family leaves: each check is signed, and its assessment kept whole with the rulebook's version. Once. */
+/**
+ * A family leaves: each check is signed, and its assessment and sheet kept whole with the rulebook's version. Once. With something open
+ * only for a reason, which stands on the sheet and in the log, and before a second pair of eyes where the day asks for one.
+ */
 final readonly class SendOff
 {
-    public function __construct(private ClockInterface $clock, private Rulebook $rulebook) {}
+    public function __construct(private ClockInterface $clock, private Judge $judge) {}
 
-    public function __invoke(Visit $visit, User $signer): void
+    /**
+     * @param string|null $seen what was open when the signer looked, as the departure page tells it; null where nobody looks (the demo)
+     * @throws UnreadableAnswer when something is open that was not seen, or reason or second person are missing
+     */
+    public function __invoke(Visit $visit, User $signer, ?string $seen = null, ?string $reason = null, ?User $second = null): void
     {
-        DB::transaction(function () use ($visit, $signer): void {
+        DB::transaction(function () use ($visit, $signer, $seen, $reason, $second): void {
             $locked = Visit::query()->lockForUpdate()->findOrFail($visit->id);
             if ($locked->left_at !== null) {
                 return;
             }
+            $locked->load(['day', 'checks.facts', 'checks.visit.day.recallList']);
+            $page = new DeparturePage($locked, $signer, $this->judge);
+            self::mustBeAgreed($page, $seen, $reason, $second);
             $now = $this->clock->now();
-            foreach ($locked->checks()->with(['facts', 'visit.day.recallList'])->get() as $check) {
-                $check->update($this->signature($check, $signer) + ['signed_at' => $now]);
+            foreach ($locked->checks as $check) {
+                $this->sign($check, $signer, $now, $reason);
             }
-            $locked->update(['left_at' => $now]);
+            $locked->update(['left_at' => $now, 'left_because' => $page->isOpen ? $reason : null, 'left_seen_by' => $page->isOpen ? $second?->id : null]);
         });
     }
 
-    /** @return array<string, mixed> */
-    private function signature(Check $check, User $signer): array
+    private static function mustBeAgreed(DeparturePage $page, ?string $seen, ?string $reason, ?User $second): void
     {
-        $assessment = Assessor::assess(AssembleCase::read($check, Track::Left), $this->rulebook);
+        if ($seen !== null && $seen !== $page->seen) {
+            throw new UnreadableAnswer('Something was entered since this page was made. Look once more.');
+        }
+        if ($page->isOpen && $reason === null) {
+            throw new UnreadableAnswer('Something is still open. Choose or write down why the family leaves all the same.');
+        }
+        if ($page->isOpen && $page->seconds->isNotEmpty() && $second === null) {
+            throw new UnreadableAnswer('This day asks for a second person. Let them choose their name and enter their own password.');
+        }
+    }
 
-        return ['signed_by' => $signer->id, 'rulebook' => $assessment->rulebook, 'assessment' => AssessmentWriter::toArray($assessment)];
+    private function sign(Check $check, User $signer, DateTimeImmutable $now, ?string $reason): void
+    {
+        $left = $this->judge->check($check, Track::Left);
+        if ($left->verdict !== Verdict::GoodToRide) {
+            NoteFact::append($check, UuidV7::generate(), Track::Left, Beside::SentOff->key('open'), true, $signer, $now, $reason);
+        }
+        $check->update([
+            'signed_by' => $signer->id,
+            'signed_at' => $now,
+            'rulebook' => $left->rulebook,
+            'assessment' => AssessmentWriter::toArray($left),
+            'sheet' => array_combine(array_column(Units::cases(), 'value'), array_map(static fn(Units $units): array => SheetChild::now($check, $units, $left)->toArray(), Units::cases())),
+        ]);
     }
 }

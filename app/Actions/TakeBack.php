@@ -21,7 +21,7 @@ final readonly class TakeBack
     public function __invoke(Check $check, Track $track, string $id, string $undoes, User $author): void
     {
         OpenCheck::write($check, function (Check $check) use ($track, $id, $undoes, $author): void {
-            if (array_filter($check->logged(), static fn(LoggedFact $fact): bool => $fact->id === $id || $fact->undoes === $undoes) !== []) {
+            if (array_filter($check->logged(), static fn(LoggedFact $fact): bool => $fact->undoes === $undoes) !== []) {
                 return;
             }
             $last = FactLog::of($check, $track)->last($track) ?? throw new UnreadableAnswer('There is nothing to take back.');

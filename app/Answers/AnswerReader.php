@@ -7,12 +7,17 @@ namespace App\Answers;
 use App\Models\User;
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
 use stdClass;
 
 /** An answer as it was posted to a value of the case format. Whether the value makes sense is the core's reader's to say. */
 final readonly class AnswerReader
 {
     public const UNKNOWN = 'unknown';
+
+    /** Higher above the cushion no harness slot is: the unit was mistaken. */
+    private const HIGHEST_SLOT_MM = 1000;
 
     /** Beside this word a list is empty: looked at, and nothing there. */
     public const NOTHING = 'nothing';
@@ -111,15 +116,22 @@ final readonly class AnswerReader
     }
 
     /**
+     * A line may bring its own unit; one without counts in the unit that was posted beside it.
+     *
      * @param array<array-key, mixed> $posted
      * @return list<array{height: array{value: int|float, unit: string}}>
      */
     private static function heights(array $posted): array
     {
-        return array_map(
-            static fn(string $line): array => ['height' => self::quantity(['amount' => $line] + $posted)],
-            self::lines($posted['lines'] ?? null),
-        );
+        return array_map(static function (string $line) use ($posted): array {
+            preg_match('/\A(.*?)\s*(mm|cm|in)?\z/', $line, $m);
+            $height = self::quantity(['amount' => $m[1] ?? $line, 'unit' => $m[2] ?? $posted['unit'] ?? null]);
+            if (Length::of(json_encode($height['value'], JSON_THROW_ON_ERROR), LengthUnit::tryFrom($height['unit']) ?? LengthUnit::Millimetre)->isMoreThan(Length::of(self::HIGHEST_SLOT_MM))) {
+                throw new UnreadableAnswer("No slot is {$line}" . (isset($m[2]) ? '' : " {$height['unit']}") . ' above the cushion. Look at the unit.');
+            }
+
+            return ['height' => $height];
+        }, self::lines($posted['lines'] ?? null));
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Finders;
 
+use App\Models\Day;
+use App\NameDoubt;
+use App\Recalls\NamesOnRecord;
 use App\Units;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\FlightCard;
@@ -35,6 +38,14 @@ final readonly class FinderAnswer
     public function __construct(private Finder $finder, public Assessment $assessment, private array $facts, private Units $units)
     {
         $this->situation = $assessment->situation;
+    }
+
+    /** A maker or model that nothing could be matched with. */
+    public function doubt(): ?NameDoubt
+    {
+        $seat = $this->situation->case->seat;
+
+        return $seat === null ? null : app(NamesOnRecord::class)->doubt(Day::current()->recallList, $seat->maker, $seat->model);
     }
 
     /** @return list<Finding> those that this finder is about */

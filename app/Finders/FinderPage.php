@@ -83,6 +83,16 @@ final readonly class FinderPage
         return Headline::of($this->finder, $this->answer(), $this->units);
     }
 
+    /**
+     * Its address with some facts answered otherwise.
+     *
+     * @param array<string, string> $answers by path
+     */
+    public function with(array $answers): string
+    {
+        return route('finders.show', $this->finder->value) . '?' . http_build_query(['f' => array_map(static fn(string $answer): array => ['answer' => $answer], $answers) + $this->typed]);
+    }
+
     /** @return array<string, mixed> the facts that a check can keep, in order */
     public function forACheck(): array
     {

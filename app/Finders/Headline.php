@@ -46,6 +46,10 @@ final readonly class Headline
     private static function recall(FinderAnswer $answer): self
     {
         $worst = $answer->assessment->computed->recall?->worst();
+        $doubt = $answer->doubt();
+        if ($worst === 'clear' && $doubt !== null) {
+            return new self('unmatched', $doubt->sentence());
+        }
 
         return new self($worst ?? 'unknown', match ($worst) {
             'clear' => 'No campaign of this list covers it.',

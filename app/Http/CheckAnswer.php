@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Answers\UnreadableAnswer;
+use App\Judge;
 use App\Models\Check;
 use App\Pages\CheckPage;
 use App\Track;
@@ -14,12 +15,11 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Rulebook;
 
 /** What follows an entry on the check: the screen's part for htmx, the whole screen without; a refused entry comes back with its reason and what was typed. */
 final readonly class CheckAnswer
 {
-    public function __construct(private Request $request, private Units $units, private Rulebook $rulebook) {}
+    public function __construct(private Request $request, private Units $units, private Judge $judge) {}
 
     /**
      * @param string $key of the fact concerned, so that a problem is shown beside it
@@ -41,7 +41,7 @@ final readonly class CheckAnswer
         if ($problem !== null) {
             $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
         }
-        $page = new CheckPage($check, $track, $station, $this->units, $this->rulebook, $problem, $key);
+        $page = new CheckPage($check, $track, $station, $this->units, $this->judge, $problem, $key);
 
         return response(view('components.check', ['page' => $page]), $problem === null ? 200 : 422);
     }

@@ -26,13 +26,15 @@ use MintBuckle\Core\CaseFile\Reading\InvalidCase;
  * @property int|null $signed_by
  * @property string|null $rulebook
  * @property array<string, mixed>|null $assessment
+ * @property array<string, mixed>|null $sheet
  * @property Visit $visit
  * @property SeatModel|null $seatModel
+ * @property User|null $signer
  * @property Collection<int, Fact> $facts
  */
 final class Check extends Model
 {
-    protected $fillable = ['id', 'visit_id', 'letter', 'seat_model_id', 'signed_at', 'signed_by', 'rulebook', 'assessment'];
+    protected $fillable = ['id', 'visit_id', 'letter', 'seat_model_id', 'signed_at', 'signed_by', 'rulebook', 'assessment', 'sheet'];
 
     /** @var list<LoggedFact>|null */
     private ?array $logged = null;
@@ -54,6 +56,12 @@ final class Check extends Model
     public function seatModel(): BelongsTo
     {
         return $this->belongsTo(SeatModel::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function signer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'signed_by');
     }
 
     /** @return HasMany<Fact, $this> in the order in which they came */
@@ -103,6 +111,7 @@ final class Check extends Model
         return [
             'signed_at' => 'immutable_datetime',
             'assessment' => 'array',
+            'sheet' => 'array',
         ];
     }
 }

@@ -22,12 +22,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $second_signer
  * @property array<string, mixed> $law
  * @property int|null $recall_list_id
+ * @property string $timezone
  * @property RecallList|null $recallList
  * @property Collection<int, Visit> $visits
  */
 final class Day extends Model
 {
-    protected $fillable = ['name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'law', 'recall_list_id'];
+    protected $fillable = ['name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'law', 'recall_list_id', 'timezone'];
 
     /** @return BelongsTo<RecallList, $this> */
     public function recallList(): BelongsTo
@@ -39,6 +40,12 @@ final class Day extends Model
     public function visits(): HasMany
     {
         return $this->hasMany(Visit::class);
+    }
+
+    /** A moment as the event's clock shows it: 14:05. */
+    public function clock(CarbonImmutable $moment, string $format = 'H:i'): string
+    {
+        return $moment->setTimezone($this->timezone)->format($format);
     }
 
     /** The day that is worked on: the latest there is. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -81,6 +82,30 @@ final class RecallList extends Model
     public function followUps(): HasMany
     {
         return $this->hasMany(RecallFollowUp::class);
+    }
+
+    /** @param string $folded a maker's name, folded */
+    public function namesMaker(string $folded): bool
+    {
+        return $this->remember("maker.{$folded}", fn(): bool => DB::table('campaign_keys')->where('recall_list_id', $this->id)->where('maker', $folded)->exists());
+    }
+
+    /** @return list<string> every maker it names, as it spells them */
+    public function makers(): array
+    {
+        return $this->remember('makers', fn(): array => array_values(array_filter(DB::table('campaigns')->where('recall_list_id', $this->id)->distinct()->selectRaw("said ->> 'maker' AS maker")->pluck('maker')->all(), is_string(...))));
+    }
+
+    /**
+     * A list never changes once it was taken.
+     *
+     * @template T
+     * @param Closure(): T $tell
+     * @return T
+     */
+    private function remember(string $what, Closure $tell): mixed
+    {
+        return Cache::remember("recall-list.{$this->id}." . sha1($what), self::REMEMBERED_SECONDS, $tell);
     }
 
     /** @return list<stdClass> the campaigns that may concern such a seat, in the case format's shape */

@@ -7,6 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Cache;
+use MintBuckle\Core\Recall\Folded;
 use stdClass;
 
 /**
@@ -25,6 +27,8 @@ use stdClass;
  */
 final class SeatModel extends Model
 {
+    private const NAMES = 'catalogue.names';
+
     public const KINDS = ['infant seat on base', 'convertible', 'rotating', 'combination', 'high-back booster', 'backless booster', 'vest'];
 
     protected $fillable = ['maker', 'model', 'name', 'kind', 'rules', 'version', 'replaced_by', 'entered_by'];
@@ -42,6 +46,36 @@ final class SeatModel extends Model
     public static function onTheShelf(): Builder
     {
         return self::query()->whereNull('replaced_by')->orderBy('maker')->orderBy('model');
+    }
+
+    /**
+     * Makers, numbers and trade names of the versions that hold now; remembered until one is entered.
+     *
+     * @return list<object{id: int, maker: string, model: string, name: string|null}>
+     */
+    public static function names(): array
+    {
+        /** @var list<object{id: int, maker: string, model: string, name: string|null}> $names */
+        $names = json_decode(Cache::rememberForever(self::NAMES, static fn(): string => self::onTheShelf()->toBase()->get(['id', 'maker', 'model', 'name'])->toJson()), false, 8, JSON_THROW_ON_ERROR);
+
+        return $names;
+    }
+
+    /**
+     * Whether its title has these words, however they are written: "om220" finds OM-220.
+     */
+    public function hasWords(string $words): bool
+    {
+        $title = Folded::text($this->title());
+
+        return array_filter(explode(' ', $words), static fn(string $word): bool => ! str_contains($title, Folded::text($word))) === [] || str_contains($title, Folded::text($words));
+    }
+
+    protected static function booted(): void
+    {
+        $forget = static fn(): bool => Cache::forget(self::NAMES);
+        static::saved($forget);
+        static::deleted($forget);
     }
 
     protected function casts(): array

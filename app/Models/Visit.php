@@ -23,18 +23,27 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CarbonImmutable $arrived_at
  * @property CarbonImmutable|null $left_at
  * @property int $received_by
+ * @property string|null $left_because
+ * @property int|null $left_seen_by
+ * @property User|null $leftSeenBy
  * @property Day $day
  * @property Family|null $family
  * @property Collection<int, Check> $checks
  */
 final class Visit extends Model
 {
-    protected $fillable = ['day_id', 'ticket', 'bay', 'vehicle', 'submission', 'arrived_at', 'left_at', 'received_by'];
+    protected $fillable = ['day_id', 'ticket', 'bay', 'vehicle', 'submission', 'arrived_at', 'left_at', 'received_by', 'left_because', 'left_seen_by'];
 
     /** @return BelongsTo<Day, $this> */
     public function day(): BelongsTo
     {
         return $this->belongsTo(Day::class);
+    }
+
+    /** @return BelongsTo<User, $this> who looked a second time at what was open when the family left */
+    public function leftSeenBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'left_seen_by');
     }
 
     /** @return HasOne<Family, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\FactLog;
+use App\Track;
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\CasePath;
@@ -21,12 +22,15 @@ use stdClass;
 final readonly class AskedRows
 {
     /** Whole sections are begun by their first fact. */
-    private const STAND_INS = ['handover' => 'handover.shown_back', 'setup' => 'setup.mode'];
+    private const STAND_INS = ['handover' => 'handover.shown_back', 'setup' => 'setup.mode', 'handover.technician.id' => 'handover.technician', 'handover.checker.id' => 'handover.checker'];
 
     /** Entered as tries, beside their gauge. */
     private const TRIES = ['setup.movement.side', 'setup.movement.front', 'setup.movement.up'];
 
     private const ALWAYS = ['handover.shown_back', 'handover.technician', 'handover.checker', 'setup.mode', 'setup.position'];
+
+    /** Whose date a signature brings along; asked for by itself only of somebody who has signed. */
+    private const SIGNED_BY = ['handover.technician.certified_until' => 'handover.technician', 'handover.checker.certified_until' => 'handover.checker'];
 
     /** What the side drawing takes, beside those asked. */
     private const DRAWN_REAR = ['setup.angle', 'setup.overhang'];
@@ -35,6 +39,7 @@ final readonly class AskedRows
 
     /** @param array<string, mixed> $stale path => what was seen before something it depends on was changed */
     public function __construct(
+        private Track $track,
         private stdClass $raw,
         public Situation $situation,
         private Assessment $assessment,
@@ -55,6 +60,9 @@ final readonly class AskedRows
         $rows = [];
         $more = [];
         foreach ($this->catalogue->all as $askable) {
+            if ($this->track === Track::Found && $askable->station === Station::Handover) {
+                continue;
+            }
             $atHome = $askable->station === $station;
             foreach ($this->paths($askable, $asked) as $path) {
                 if (in_array($path, self::TRIES, true) && $this->situation->isHarness()) {
@@ -124,7 +132,14 @@ final readonly class AskedRows
     {
         $questions = $station === null ? $this->assessment->questions : $this->assessment->questionsAt($station);
 
-        return array_map(static fn(Question $q): string => self::STAND_INS[$q->path] ?? $q->path, $questions);
+        return array_values(array_unique(array_map(fn(Question $q): string => $this->standIn($q->path), $questions)));
+    }
+
+    private function standIn(string $path): string
+    {
+        $signer = self::SIGNED_BY[$path] ?? null;
+
+        return $signer !== null && CasePath::get($this->raw, "{$signer}.id") === null ? $signer : self::STAND_INS[$path] ?? $path;
     }
 
     private function isShown(AskedRow $row): bool

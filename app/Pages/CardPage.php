@@ -30,7 +30,7 @@ final readonly class CardPage
 
     public bool $signed;
 
-    public function __construct(public Check $check, public Hands $hands, public Units $units)
+    public function __construct(public Check $check, public Hands $hands, public Units $units, public ?string $problem = null)
     {
         $situation = new Situation(AssembleCase::read($check, Track::Left));
         $facts = FactLog::of($check, Track::Left);

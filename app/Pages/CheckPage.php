@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\FactLog;
+use App\Judge;
 use App\LoggedFact;
 use App\Models\Check;
+use App\NameDoubt;
 use App\Track;
 use App\Units;
 use MintBuckle\Core\Asking\Askable;
-use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\TightnessTest;
@@ -20,7 +21,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Handbook\Help;
 use MintBuckle\Core\Locking\BeltTree;
-use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Situation;
 
 /** Everything the check screen shows, for one track and one station. */
@@ -48,6 +48,9 @@ final readonly class CheckPage
 
     public CheckDrawings $drawings;
 
+    /** @var NameDoubt|null a maker or model that nothing could be matched with */
+    public ?NameDoubt $doubt;
+
     /** @var LoggedFact|null the last entry of this track, that can be taken back */
     public ?LoggedFact $last;
 
@@ -69,7 +72,7 @@ final readonly class CheckPage
         public Track $track,
         public Station $station,
         public Units $units,
-        Rulebook $rulebook,
+        Judge $judge,
         public ?string $problem = null,
         public ?string $problemKey = null,
         ?string $noting = null,
@@ -80,12 +83,13 @@ final readonly class CheckPage
         $folded = $check->caseOf($track);
         $this->facts = $folded->facts;
         $this->case = $folded->case;
-        $this->assessment = Assessor::assess($this->case, $rulebook);
+        $this->assessment = $judge->check($check, $track);
+        $this->doubt = $judge->doubt($check, $track);
         $this->situation = $this->assessment->situation;
         $this->drawings = new CheckDrawings($this->situation, $track, $units, $this->facts);
-        $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected($check, $this->assessment, $rulebook);
+        $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected($check, $this->assessment);
         $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment), Station::cases());
-        $this->asked = new AskedRows($folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
+        $this->asked = new AskedRows($track, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
         [$this->rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
         $this->next = $this->asked->next($station);
         $this->last = $this->facts->last($track);
@@ -125,7 +129,7 @@ final readonly class CheckPage
         return "{$this->url}/" . ($track ?? $this->track)->value . '/' . ($station ?? $this->station)->value;
     }
 
-    /** @param 'facts'|'undo'|'declines' $what is posted; the answer shows this station */
+    /** @param 'facts'|'undo'|'declines'|'names' $what is posted; the answer shows this station */
     public function post(string $what): string
     {
         return "{$this->url}/{$what}/{$this->station->value}";

@@ -43,9 +43,15 @@ final readonly class FactWords
     public static function lines(mixed $value): string
     {
         return implode("\n", array_map(
-            static fn(mixed $line): string => $line instanceof stdClass ? (string) self::quantity($line->height ?? null)?->value : self::plain($line),
+            static fn(mixed $line): string => $line instanceof stdClass ? self::measured(self::quantity($line->height ?? null)) : self::plain($line),
             is_array($value) ? $value : [],
         ));
+    }
+
+    /** A measurement as it was entered, its unit with it: kept again it stays what it is. */
+    private static function measured(?Quantity $quantity): string
+    {
+        return $quantity === null ? '' : "{$quantity->value} {$quantity->unit->symbol()}";
     }
 
     /** What stands in a text field. */

@@ -34,6 +34,8 @@ final readonly class LogLine
         return match (Beside::ofKey($key)) {
             Beside::Declined => 'Declined: ' . substr($key, strlen('declined.')),
             Beside::Ticked => 'A step of the card',
+            Beside::SentOff => 'Left with something open',
+            Beside::Confirmed => 'Spelling confirmed at the label',
             null => Catalogue::standard()->for($key)->short ?? self::WHOLE[$key] ?? $key,
         };
     }

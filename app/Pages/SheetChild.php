@@ -7,85 +7,117 @@ namespace App\Pages;
 use App\Actions\AssembleCase;
 use App\Beside;
 use App\FactLog;
+use App\Judge;
 use App\Models\Check;
-use App\Models\Fact;
+use App\Models\User;
 use App\Track;
 use App\Units;
 use MintBuckle\Core\Asking\AskedOf;
-use MintBuckle\Core\Assessor;
-use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Handover;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
-use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Finding\Verdict;
 
-/** One child on the take-home sheet. */
+/** One child on the take-home sheet. Once the family has left it is what was signed, never judged anew. */
 final readonly class SheetChild
 {
     /**
      * @param string $facts the child and its seat in one line
-     * @param list<Finding> $corrected found open, and put right
-     * @param list<Finding> $open still to be put right, or to be known
-     * @param list<Finding> $advice good to know
-     * @param list<array{string, string}> $dates what happens when
+     * @param list<SheetLine> $open still to be put right, or to be known
+     * @param int $unanswered how many things nobody has looked at
+     * @param list<SheetLine> $corrected found open, and put right
+     * @param list<SheetLine> $advice good to know
+     * @param list<string>|null $card the steps to repeat it; null while they cannot be told
      * @param list<string> $everyRide
-     * @param list<string> $by who worked here
-     * @param array<string, string> $declined subject of an open finding => why the family did not want it changed
+     * @param list<array{string, string}> $dates what happens when, in the order in which it comes
+     * @param string $by who signed, in a sentence
      */
     private function __construct(
-        public Check $check,
-        public Assessment $assessment,
+        public string $letter,
+        public Verdict $verdict,
         public string $facts,
-        public array $corrected,
         public array $open,
+        public int $unanswered,
+        public array $corrected,
         public array $advice,
-        public array $dates,
+        public ?array $card,
         public array $everyRide,
-        public array $by,
-        public array $declined,
+        public array $dates,
+        public string $by,
     ) {}
 
-    public static function of(Check $check, Units $units, Rulebook $rulebook): self
+    /** As it was signed where the family has left; else as the facts stand now. */
+    public static function of(Check $check, Units $units, Judge $judge): self
+    {
+        $signed = $check->signed_at === null ? null : $check->sheet[$units->value] ?? null;
+
+        return is_array($signed) ? self::kept($signed) : self::now($check, $units, $judge->check($check, Track::Left));
+    }
+
+    public static function now(Check $check, Units $units, Assessment $left): self
     {
         $case = AssembleCase::read($check, Track::Left);
-        $left = Assessor::assess($case, $rulebook);
-        $isAdvice = static fn(Finding $f): bool => $f->severity === Severity::Advise;
+        $facts = FactLog::of($check, Track::Left);
+        $lines = static fn(callable $which): array => array_values(array_map(
+            static fn(Finding $f): SheetLine => SheetLine::of($f, $units, self::whyDeclined($facts, $f)),
+            array_filter($left->findings, $which),
+        ));
 
         return new self(
-            $check,
-            $left,
+            $check->letter,
+            $left->verdict,
             self::facts($case, $left, $units),
-            FoundAndLeft::corrected($check, $left, $rulebook),
-            array_values(array_filter($left->findings, static fn(Finding $f): bool => ! $isAdvice($f))),
-            array_values(array_filter($left->findings, $isAdvice)),
-            self::dates($left),
+            $lines(static fn(Finding $f): bool => $f->severity !== Severity::Advise),
+            count($left->questions),
+            array_map(static fn(Finding $f): SheetLine => SheetLine::of($f, $units), FoundAndLeft::corrected($check, $left)),
+            $lines(static fn(Finding $f): bool => $f->severity === Severity::Advise),
+            $left->computed->card === null ? null : array_map(static fn(CardStep $step): string => $step->step, $left->computed->card),
             EveryRide::of($left->situation, $units->length()),
-            array_values($check->facts->map(static fn(Fact $fact): string => $fact->author->name)->unique()->all()),
-            self::declined($check, $left),
+            SheetDates::of($left),
+            self::by($case->handover ?? new Handover()),
+        );
+    }
+
+    /** @return array<string, mixed> as it is kept once it is signed */
+    public function toArray(): array
+    {
+        return ['verdict' => $this->verdict->value] + array_filter(get_object_vars($this), is_string(...), ARRAY_FILTER_USE_KEY);
+    }
+
+    /** @param array<array-key, mixed> $kept */
+    private static function kept(array $kept): self
+    {
+        $list = static fn(string $key): array => is_array($kept[$key] ?? null) ? array_values($kept[$key]) : [];
+        $lines = static fn(string $key): array => array_map(SheetLine::kept(...), array_values(array_filter($list($key), is_array(...))));
+        $words = static fn(string $key): array => array_values(array_filter($list($key), is_string(...)));
+        $text = static fn(string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : '';
+        $dates = array_map(static fn(array $d): array => [is_string($d[0] ?? null) ? $d[0] : '', is_string($d[1] ?? null) ? $d[1] : ''], array_values(array_filter($list('dates'), is_array(...))));
+
+        return new self(
+            $text('letter'),
+            Verdict::tryFrom($text('verdict')) ?? Verdict::NotFinished,
+            $text('facts'),
+            $lines('open'),
+            is_int($kept['unanswered'] ?? null) ? $kept['unanswered'] : 0,
+            $lines('corrected'),
+            $lines('advice'),
+            is_array($kept['card'] ?? null) ? $words('card') : null,
+            $words('everyRide'),
+            $dates,
+            $text('by'),
         );
     }
 
     /** Why the family did not want a finding put right; null where they were not asked or agreed. */
-    public function whyDeclined(Finding $finding): ?string
+    private static function whyDeclined(FactLog $facts, Finding $finding): ?string
     {
-        return $this->declined[FindingCard::subject($finding)] ?? null;
-    }
+        $latest = $facts->latest(Beside::Declined->key(FindingCard::subject($finding)));
 
-    /** @return array<string, string> */
-    private static function declined(Check $check, Assessment $left): array
-    {
-        $facts = FactLog::of($check, Track::Left);
-        $why = [];
-        foreach ($left->findings as $finding) {
-            $latest = $facts->latest(Beside::Declined->key(FindingCard::subject($finding)));
-            if ($latest?->value() === true) {
-                $why[FindingCard::subject($finding)] = $latest->note ?? '';
-            }
-        }
-
-        return $why;
+        return $latest?->value() === true ? $latest->note ?? '' : null;
     }
 
     private static function facts(CaseFile $case, Assessment $assessment, Units $units): string
@@ -100,22 +132,17 @@ final readonly class SheetChild
         ]));
     }
 
-    /** @return list<array{string, string}> */
-    private static function dates(Assessment $assessment): array
+    /** Only who has signed is named. */
+    private static function by(Handover $handover): string
     {
-        $computed = $assessment->computed;
-        $likely = $computed->outgrown[$computed->bestMode->value ?? '']->likely ?? null;
+        $name = static fn(?string $login): ?string => $login === null ? null : User::query()->where('login', $login)->first()->name ?? ucfirst($login);
+        $technician = $name($handover->technician?->id);
+        $checker = $name($handover->checker?->id);
 
-        return array_values(array_filter([
-            $computed->nextSlotChange === null ? null : ['About ' . self::month($computed->nextSlotChange), 'The shoulder reaches the next harness slot: look at the straps. An estimate.'],
-            $likely === null || $computed->bestMode === null ? null : ['About ' . self::month($likely), "The child outgrows it as a {$computed->bestMode->word()}. An estimate from the growth charts."],
-            $computed->expiresOn === null ? null : [$computed->expiresOn->show(), 'From this day the seat may no longer be used.'],
-        ]));
-    }
-
-    /** "Apr 2027" of "2027-04". */
-    private static function month(string $month): string
-    {
-        return substr(CalendarDate::parse($month . '-01')->show(), 2);
+        return match (true) {
+            is_string($technician) && is_string($checker) => "Checked by {$technician}; looked at a second time by {$checker}.",
+            is_string($technician) => "Checked by {$technician}.",
+            default => 'Not signed yet.',
+        };
     }
 }

@@ -245,9 +245,9 @@ final readonly class Catalogue
             new Askable('handover',                                  Station::Handover, AnswerKind::Elsewhere,   'Handover', 'Has the family been sent off?', [], 'Ask whether the family has shown it back, then sign.'),
             new Askable('handover.shown_back',                       Station::Handover, AnswerKind::YesNo,       'Shown back', 'Has the family done it themselves and shown it back?', self::YES_NO),
             new Askable('handover.technician',                       Station::Handover, AnswerKind::Signature,   'Technician', 'Who worked here?'),
-            new Askable('handover.technician.*',                     Station::Handover, AnswerKind::Signature,   'Technician', 'Who worked here?'),
+            new Askable('handover.technician.certified_until',       Station::Handover, AnswerKind::Date,        'Technician certified until', 'Until when is the technician certified?', [], 'As the certification card says.'),
             new Askable('handover.checker',                          Station::Handover, AnswerKind::Signature,   'Second signer', 'Who looked a second time?', [], 'Somebody other than the technician.'),
-            new Askable('handover.checker.*',                        Station::Handover, AnswerKind::Signature,   'Second signer', 'Who looked a second time?', [], 'Somebody other than the technician.'),
+            new Askable('handover.checker.certified_until',          Station::Handover, AnswerKind::Date,        'Second signer certified until', 'Until when is the second signer certified?', [], 'As the certification card says.'),
         ];
     }
 }

@@ -51,7 +51,7 @@ final readonly class LabelRuler
         $expires = Expiry::firstDayOfNoMoreUse($seat->useUntil, $seat->madeOn, $seat->lifeYears);
         $matches = array_values(array_filter(
             array_map(static fn($campaign): RecallMatch => RecallMatch::of($campaign, $seat), $case->recallList->campaigns ?? []),
-            static fn(RecallMatch $m): bool => $m->names !== Truth::No,
+            static fn(RecallMatch $m): bool => $m->names !== Truth::No && ($seat->maker !== null || $m->covers === Truth::Yes),
         ));
         [$first, $last] = self::span($case->today, $seat->madeOn, $expires);
         $x = static fn(CalendarDate $date): float => round(self::LEFT + (self::RIGHT - self::LEFT) * max(0.0, min(1.0, ($date->dayNumber() - $first) / ($last - $first))), 1);
@@ -66,9 +66,9 @@ final readonly class LabelRuler
                 'from' => $m->campaign->madeFrom === null ? (float) self::LEFT : $x($m->campaign->madeFrom),
                 'to' => $m->campaign->madeTo === null ? (float) self::RIGHT : $x($m->campaign->madeTo),
                 'id' => $m->campaign->id,
-                'covers' => $m->covers,
+                'covers' => in_array($m->campaign->id, $seat->remedied, true) ? Truth::No : $m->covers,
             ], $matches),
-            self::text($case->today, $seat->madeOn, $expires, $matches),
+            self::text($case->today, $seat, $expires, $matches),
         );
     }
 
@@ -98,16 +98,19 @@ final readonly class LabelRuler
      * @param list<RecallMatch> $matches
      * @return list<string>
      */
-    private static function text(CalendarDate $today, ?PartialDate $made, ?CalendarDate $expires, array $matches): array
+    private static function text(CalendarDate $today, Seat $seat, ?CalendarDate $expires, array $matches): array
     {
+        $made = $seat->madeOn;
+
         return [
             $made === null ? 'When it was made is not known.' : "Made {$made}" . ($made->isFull() ? '.' : '; the rest of the date is not on the label.'),
             "Today is {$today->show()}.",
             $expires === null ? 'Until when it may be used is not known.' : "First day of no more use: {$expires->show()}.",
-            ...array_map(static fn(RecallMatch $m): string => "Recall {$m->campaign->id}: " . match ($m->covers) {
-                Truth::Yes => 'covers this seat.',
-                Truth::Unknown => 'may cover this seat.',
-                Truth::No => 'names this seat, but not one made then.',
+            ...array_map(static fn(RecallMatch $m): string => "Recall {$m->campaign->id}: " . match (true) {
+                in_array($m->campaign->id, $seat->remedied, true) => 'shown as put right on this seat.',
+                $m->covers === Truth::Yes => 'covers this seat.',
+                $m->covers === Truth::Unknown => 'may cover this seat.',
+                default => 'names such a seat, but not one made then.',
             }, $matches),
         ];
     }

@@ -88,6 +88,7 @@ final class DatabaseSeeder extends Seeder
             'crash_policy' => 'minor_crash',
             'second_signer' => true,
             'law' => ['rear_facing_until_months' => 24, 'back_row_until_months' => 156],
+            'timezone' => 'America/New_York',
         ]);
         $this->recalls();
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use LogicException;
+use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\Reader;
-use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Rulebook;
 use Random\Engine\Mt19937;
@@ -54,10 +55,10 @@ final class Generated
         return array_values(array_filter($this->pool[$path] ?? [], static fn(mixed $value): bool => $value !== null));
     }
 
-    /** @return list<string> */
+    /** @return non-empty-list<string> */
     public function paths(): array
     {
-        return array_keys($this->pool);
+        return array_keys($this->pool) ?: throw new LogicException('no fact may be changed');
     }
 
     /**
@@ -115,7 +116,6 @@ final class Generated
     {
         $changes = [];
         $paths = $this->paths();
-        assert($paths !== []);
         for ($i = $this->random->getInt(0, 5); $i > 0; $i--) {
             $path = $this->one($paths);
             $values = $this->pool[$path];

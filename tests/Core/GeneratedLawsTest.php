@@ -135,7 +135,8 @@ final class GeneratedLawsTest extends TestCase
             CasePath::set($case, 'seat.lower_anchor_child_max', json_decode(json_encode($generated->one($lists), JSON_THROW_ON_ERROR)));
             CasePath::set($case, 'seat.made_on', $generated->one(['2021-12-31', '2022-01-01', '2023-03-14']));
             $read = Reader::fromObject($case);
-            $entry = $read->seat?->lowerAnchorChildMax?->asMaximum($read->seat->madeOn, $read->setup?->heldBy === HeldBy::Both ? HeldBy::Both : HeldBy::LowerAnchors)->entry;
+            $seat = $read->seat ?? self::fail('no seat');
+            $entry = $seat->lowerAnchorChildMax?->asMaximum($seat->madeOn, $read->setup?->heldBy === HeldBy::Both ? HeldBy::Both : HeldBy::LowerAnchors)->entry;
             $plain = Generated::with($case, 'seat.lower_anchor_child_max', $entry?->value->toArray());
             if ($plain === null || self::answer(Generated::assess($plain)) !== self::answer(Assessor::assess($read, Rulebook::current()))) {
                 self::fail(self::named($i, $case));

@@ -11,6 +11,7 @@ use App\Answers\UnreadableAnswer;
 use App\Models\Fact;
 use App\Models\User;
 use App\Track;
+use App\Units;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -40,10 +41,35 @@ final class FactsTest extends FeatureTestCase
         $id = Str::uuid7()->toString();
         $before = $check->facts()->count();
         $this->signedIn()->answer($check, 'setup.twisted', ['answer' => 'no'], id: $id)->assertOk();
-        $this->answer($check, 'setup.twisted', ['answer' => 'yes'], id: $id)->assertOk();
+        $this->answer($check, 'setup.twisted', ['answer' => 'no'], id: $id)->assertOk();
 
         self::assertSame($before + 1, $check->facts()->count());
         self::assertFalse(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->twisted);
+    }
+
+    /** Its reply was lost, the person answers once more, and otherwise: nothing is dropped without a word. */
+    public function testAnotherAnswerUnderTheSameIdIsRefusedAndWhatIsKeptIsShown(): void
+    {
+        $check = self::check(3);
+        $id = Str::uuid7()->toString();
+        $this->signedIn()->answer($check, 'setup.twisted', ['answer' => 'yes'], id: $id)->assertOk();
+        $this->answer($check, 'setup.twisted', ['answer' => 'no'], id: $id)->assertUnprocessable()->assertSee('Another answer was kept under this entry before')->assertSee('The webbing is twisted, folded or knotted in the path.');
+        $this->answer($check, 'setup.movement.side', ['amount' => '1', 'unit' => 'in'], id: $id)->assertUnprocessable();
+
+        self::assertTrue(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup->twisted ?? null);
+        $this->answer($check, 'setup.twisted', ['answer' => 'no'])->assertOk();
+        self::assertFalse(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup->twisted ?? null);
+    }
+
+    /** An entry added to a list and sent twice is one entry. */
+    public function testAnAddedEntrySentTwiceIsOne(): void
+    {
+        $check = self::check(6);
+        $id = Str::uuid7()->toString();
+        $this->signedIn()->answer($check, 'seat.history.damage', ['answer' => 'add', 'name' => 'crack'], id: $id)->assertOk();
+        $this->answer($check, 'seat.history.damage', ['answer' => 'add', 'name' => 'crack'], id: $id)->assertOk();
+
+        self::assertSame(['crack'], AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat?->history->damage);
     }
 
     public function testFactsCannotBeChanged(): void
@@ -186,11 +212,43 @@ final class FactsTest extends FeatureTestCase
     {
         $readBefore = self::check(3);
         $author = User::query()->firstOrFail();
-        app(SendOff::class)($readBefore->visit, $author);
+        app(SendOff::class)($readBefore->visit, $author, reason: 'they come back', second: User::query()->whereKeyNot($author->id)->first());
         self::assertNull($readBefore->signed_at, 'the answer knows nothing of the signature');
 
         $this->expectException(UnreadableAnswer::class);
         app(RecordFact::class)($readBefore, Track::Left, Str::uuid7()->toString(), 'setup.twisted', ['answer' => 'yes'], $author);
+    }
+
+    /** Showing back and signatures are asked in left alone; a signature brings its date along, and one without a date can be completed. */
+    public function testSigning(): void
+    {
+        $check = self::check(3);
+        $this->signedIn('ines')->answer($check, 'handover.technician', ['answer' => 'sign'], Track::Found)->assertUnprocessable()->assertSee('Hand-over is asked as the seat leaves');
+        $this->answer($check, 'handover.shown_back', ['answer' => 'yes'])->assertOk();
+        $this->get("/checks/{$check->id}/left/handover")->assertSee('Who worked here?');
+        $this->answer($check, 'handover.technician', ['answer' => 'sign'])->assertOk()->assertSee('Until when is the technician certified?');
+        $this->answer($check, 'handover.technician.certified_until', ['answer' => '2027-03-01'])->assertOk()->assertDontSee('Until when is the technician certified?');
+        $handover = AssembleCase::read($check->fresh() ?? $check, Track::Left)->handover;
+
+        self::assertSame(['ines', '2027-03-01'], [$handover?->technician?->id, (string) $handover?->technician?->certifiedUntil]);
+        $this->get("/checks/{$check->id}/found/handover")->assertDontSee('Sign as')->assertSee('Go on to how it leaves');
+    }
+
+    /** Slots keep the unit they were entered in, whoever looks at them; a mistaken unit is refused. */
+    public function testSlotsKeepTheirUnit(): void
+    {
+        $check = self::check(3);
+        $lines = static fn(string $html): string => preg_match('/<textarea name="lines"[^>]*>([^<]*mm[^<]*)</', $html, $m) === 1 ? $m[1] : '';
+        $page = $this->signedIn()->withCookie(Units::COOKIE, 'imperial')->get("/checks/{$check->id}/left/buckle?note=seat.slots");
+        $shown = $lines((string) $page->getContent());
+        $before = AssembleCase::read($check, Track::Left)->seat?->slots;
+
+        self::assertStringStartsWith('200 mm', $shown);
+        $this->answer($check, 'seat.slots', ['lines' => $shown, 'unit' => 'in'])->assertOk();
+        self::assertEquals($before, AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat?->slots);
+        $this->answer($check, 'seat.slots', ['lines' => "7.9\n9 1/2\n11\n13\n15", 'unit' => 'in'])->assertOk();
+        self::assertSame('7.9 in', (AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat->slots[0] ?? null)?->height?->show());
+        $this->answer($check, 'seat.slots', ['lines' => '140', 'unit' => 'in'])->assertUnprocessable()->assertSee('No slot is 140 in above the cushion.');
     }
 
     public function testNobodyWhoIsNotSignedIn(): void

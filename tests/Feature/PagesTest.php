@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Day;
-use App\Models\User;
-use App\Models\Visit;
 use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\Finding\Station;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -85,19 +83,6 @@ final class PagesTest extends FeatureTestCase
             ->assertSee('The seat’s and the vehicle’s instructions and the law come first');
         $this->get('/visits/' . self::check(6)->visit_id . '/sheet')->assertSee('Child A: Not finished')->assertSee('nothing can be promised');
         $this->get('/visits/' . self::check(4)->visit_id . '/sheet')->assertSee('Child A: Do not use')->assertSee('Child B: Fix first');
-    }
-
-    public function testAFamilyLeavesOnce(): void
-    {
-        $visit = Visit::query()->where('ticket', 3)->firstOrFail();
-        $this->signedIn()->post("/visits/{$visit->id}/departure")->assertRedirect("/visits/{$visit->id}/sheet");
-        $check = self::check(3);
-        $signed = $check->signed_at;
-        $this->signedIn('odalys')->post("/visits/{$visit->id}/departure");
-
-        self::assertSame(['fix_first', '2026.1', 'wren'], [$check->assessment['verdict'] ?? null, $check->rulebook, User::query()->findOrFail($check->signed_by)->login]);
-        self::assertEquals($signed, self::check(3)->signed_at);
-        self::assertNotNull($visit->refresh()->left_at);
     }
 
     public function testTheCaseFileOfACheckCanBeReadBack(): void

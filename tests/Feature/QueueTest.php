@@ -49,14 +49,14 @@ final class QueueTest extends FeatureTestCase
 
     public function testABayThatIsLeftIsFreeAgain(): void
     {
-        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren());
+        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
 
         self::assertSame(2, app(TakeToBay::class)(Visit::query()->where('ticket', 7)->firstOrFail()));
     }
 
     public function testLeavingSignsEveryCheckWhole(): void
     {
-        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren());
+        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
         $checks = Check::query()->whereHas('visit', static fn($visit) => $visit->where('ticket', 4))->orderBy('letter')->get();
 
         self::assertSame(['do_not_use', 'fix_first'], $checks->map(static fn(Check $c): mixed => $c->assessment['verdict'] ?? null)->all());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Judge;
 use App\Models\Check;
 use App\Pages\CheckPage;
 use App\Track;
@@ -11,15 +12,14 @@ use App\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Rulebook;
 
 final readonly class CheckController
 {
-    public function show(Request $request, Check $check, Track $track, Station $station, Units $units, Rulebook $rulebook): View
+    public function show(Request $request, Check $check, Track $track, Station $station, Units $units, Judge $judge): View
     {
         $check->load('visit.day.recallList');
         $flashed = static fn(string $key): ?string => is_string($text = $request->session()->get($key)) ? $text : null;
-        $page = new CheckPage($check, $track, $station, $units, $rulebook, $flashed('problem'), $flashed('problemKey'), $request->string('note')->toString() ?: null);
+        $page = new CheckPage($check, $track, $station, $units, $judge, $flashed('problem'), $flashed('problemKey'), $request->string('note')->toString() ?: null);
 
         return view('pages.checks.show', ['page' => $page]);
     }

@@ -21,7 +21,7 @@ final readonly class SeatController
         $check->load('visit.day.recallList');
         $seat = $check->caseOf(Track::Left)->case->seat;
         $words = $request->string('q')->trim()->toString();
-        $shelf = SeatModel::onTheShelf()->get()->filter(static fn(SeatModel $m): bool => $words === '' || str_contains(mb_strtolower($m->title()), mb_strtolower($words)));
+        $shelf = SeatModel::onTheShelf()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words));
 
         return view('pages.checks.seat', ['check' => $check, 'seat' => $seat, 'words' => $words, 'models' => $shelf->sortBy(static fn(SeatModel $m): int => $m->maker === $seat?->maker ? 0 : 1)->values()]);
     }

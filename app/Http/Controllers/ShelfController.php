@@ -12,12 +12,15 @@ use App\Shelf\PutOnShelf;
 use App\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final readonly class ShelfController
 {
-    public function index(): View
+    public function index(Request $request): View
     {
-        return view('pages.shelf.index', ['models' => SeatModel::onTheShelf()->get()]);
+        $words = $request->string('q')->trim()->toString();
+
+        return view('pages.shelf.index', ['words' => $words, 'models' => SeatModel::onTheShelf()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words))->values()]);
     }
 
     public function create(Units $units): View

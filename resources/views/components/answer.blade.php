@@ -26,7 +26,7 @@
     @case(MintBuckle\Core\Asking\AnswerKind::Heights)
         <div class="lines">
             <textarea name="lines" rows="2" aria-label="{{ $row->askable->question }}">{{ $typed ? old('lines') : App\Pages\FactWords::lines($row->value) }}</textarea>
-            @if ($kind === MintBuckle\Core\Asking\AnswerKind::Heights)<input type="hidden" name="unit" value="{{ $page->units->length()->value }}"><span class="unit">{{ $page->units->length()->value }}</span>@endif
+            @if ($kind === MintBuckle\Core\Asking\AnswerKind::Heights)<input type="hidden" name="unit" value="{{ $page->units->length()->value }}"><span class="unit">in {{ $page->units->length()->value }}, unless a line says otherwise</span>@endif
             <button class="keep">Keep</button>
             <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>{{ $kind === MintBuckle\Core\Asking\AnswerKind::Heights ? 'It has none' : 'Nothing' }}</button>
         </div>

@@ -12,12 +12,18 @@
         @if ($page->problemElsewhere() !== null)
             <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} Nothing was changed.</p>
         @endif
+        @if ($page->doubt !== null && $page->station === MintBuckle\Core\Finding\Station::Label && ! $page->signed)
+            <x-name-doubt :doubt="$page->doubt" :page="$page" />
+        @endif
         <x-station-drawing :page="$page" :draw="$page->drawings" :situation="$page->situation" />
+        @if ($page->track === App\Track::Found && $page->station === MintBuckle\Core\Finding\Station::Handover)
+            <p class="card-work">What was found is put down. Showing back and signing are asked as the seat leaves. <a class="press" href="{{ $page->link(App\Track::Left) }}">Go on to how it leaves</a></p>
+        @endif
         <div class="rows">
             @forelse ($page->rows as $row)
                 <x-asked-row :row="$row" :page="$page" where="row" />
             @empty
-                <p class="empty">Nothing to look at here for this way of riding.</p>
+                @unless ($page->station === MintBuckle\Core\Finding\Station::Handover)<p class="empty">Nothing to look at here for this way of riding.</p>@endunless
             @endforelse
         </div>
         @if ($page->more !== [] && ! $page->signed)

@@ -11,6 +11,9 @@
             </nav>
             <a class="quiet" href="{{ route('checks.show', [$page->check->id, 'left', $page->hands === App\Hands::Family ? 'handover' : 'secure']) }}">Back to the check</a>
         </div>
+        @if ($page->problem !== null)
+            <p class="notice problem" role="alert">{{ $page->problem }}</p>
+        @endif
         @if ($page->steps === null)
             <p class="card-work">The card is written once it is known how the child rides, where, and what holds the seat.</p>
         @else

@@ -10,7 +10,7 @@
         <tbody>
             @foreach ($page->lines as $line)
                 <tr @class(['taken-back' => $line->takenBack || $line->takesBack]) data-log="{{ $line->fact?->key }}">
-                    <td>{{ $line->fact?->recorded_at->format('H:i:s') }}</td>
+                    <td>{{ $line->fact === null ? '' : $page->check->visit->day->clock($line->fact->recorded_at, 'H:i:s') }}</td>
                     <td>{{ $line->fact?->author->name }}</td>
                     <td>{{ $line->fact?->track->title() }}</td>
                     <td>{{ $line->what }}</td>

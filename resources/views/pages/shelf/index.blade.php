@@ -4,7 +4,8 @@
     @if (session('problems'))
         <div class="notice problem" role="alert"><p>The file was refused whole; the shelf is as it was.</p><ul class="problems">@foreach (session('problems') as $problem)<li>{{ $problem }}</li>@endforeach</ul></div>
     @endif
-    @if ($models->isEmpty())<p class="card-work empty">No model stands here yet. Enter one from its manual, or take a file.</p>@endif
+    <form method="get" role="search" class="entry search"><label class="visually-hidden" for="q">Maker, model or trade name</label><input id="q" type="search" name="q" value="{{ $words }}" placeholder="maker, model or trade name"><button class="keep">Look</button></form>
+    @if ($models->isEmpty())<p class="card-work empty">{{ $words === '' ? 'No model stands here yet. Enter one from its manual, or take a file.' : 'No model has these words. Try fewer, or enter it from its manual.' }}</p>@endif
     <ul class="finders shelf">
         @foreach ($models as $model)
             <li><a class="card-work" href="{{ route('shelf.show', $model) }}" data-model="{{ $model->model }}"><strong>{{ $model->title() }}</strong> <span>{{ $model->kind }}{{ $model->version > 1 ? ", version {$model->version}" : '' }}</span></a></li>

@@ -4,9 +4,9 @@
         <a class="quiet" href="{{ route('yard') }}">Back to the yard</a>
         <button class="press" type="button" data-print hidden>Print</button>
         @if ($page->visit->left_at)
-            <p>The family left at {{ $page->visit->left_at->format('H:i') }}.</p>
+            <p>The family left at {{ $page->visit->day->clock($page->visit->left_at) }}.</p>
         @else
-            <form method="post" action="{{ route('visits.departure', $page->visit) }}">@csrf<button class="quiet">The family leaves: sign and close</button></form>
+            <a class="quiet" data-departure href="{{ route('visits.departure', $page->visit) }}">The family leaves</a>
         @endif
     </div>
     <div class="paper">
@@ -17,6 +17,9 @@
         @foreach ($page->children as $child)
             <x-sheet-child :child="$child" />
         @endforeach
+        @if ($page->visit->left_because !== null)
+            <section class="left-open"><h2>You left with something open</h2><p>{{ $page->visit->left_because }}.{{ $page->visit->leftSeenBy === null ? '' : ' Looked at a second time by ' . $page->visit->leftSeenBy->name . '.' }} What stands above under “Before this child rides in it” still has to be put right.</p></section>
+        @endif
         <footer>
             <p>Read the seat’s and the vehicle’s manuals and keep the seat’s with it. Nothing loose in the car; everyone buckled; the back row until 13.</p>
             <p><strong>Questions?</strong> Ask a certified child passenger safety technician, or the seat’s maker with the model number and make date.</p>

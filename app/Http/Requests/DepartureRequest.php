@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use App\Pages\DeparturePage;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Validation\Rule;
+
+/** Why a family leaves with something open, and the second person's own sign-in where the day asks for one. */
+final class DepartureRequest extends FormRequest
+{
+    use BySomebody;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'seen' => ['required', 'string', 'size:40'],
+            'reason' => ['nullable', Rule::in([...array_keys(DeparturePage::REASONS), 'other'])],
+            'words' => ['nullable', 'string', 'max:300'],
+            'second' => ['nullable', 'integer'],
+            'password' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    public function seen(): string
+    {
+        return $this->string('seen')->toString();
+    }
+
+    /** The reason in words; null where none was chosen or written. */
+    public function reason(): ?string
+    {
+        $words = $this->string('words')->trim()->toString();
+        $chosen = DeparturePage::REASONS[$this->string('reason')->toString()] ?? null;
+
+        return implode(': ', array_filter([$chosen, $words === '' ? null : $words])) ?: null;
+    }
+
+    /** The second person, by their own password; null where name and password do not belong together, or it is the signer. */
+    public function second(): ?User
+    {
+        $second = $this->filled('second') ? User::query()->find($this->integer('second')) : null;
+
+        return $second instanceof User && ! $second->is($this->author()) && Hash::check($this->string('password')->toString(), $second->password) ? $second : null;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Day;
+use App\Models\User;
+use App\Models\Visit;
+
+/** A family leaves after a second look: what is open is named, a reason is given, and a second person agrees where the day asks for one. */
+final class DepartureTest extends FeatureTestCase
+{
+    public function testNothingLeavesByOnePress(): void
+    {
+        $visit = self::visit(3);
+        $this->signedIn()->get("/visits/{$visit->id}/sheet")->assertSee("/visits/{$visit->id}/departure", false)->assertDontSee('sign and close');
+        $this->get("/visits/{$visit->id}/departure")->assertOk()
+            ->assertSeeInOrder(['Child A: Fix first', 'Fix:', 'Not looked at:', 'Why does the family leave with this open?', 'A second person has looked at this too', 'The family leaves with this open']);
+    }
+
+    public function testWithoutAReasonOrASecondPersonNobodyLeaves(): void
+    {
+        $visit = self::visit(3);
+        $odalys = User::query()->where('login', 'odalys')->firstOrFail();
+        $this->signedIn();
+        foreach ([
+            [[], 'Choose or write down why'],
+            [['reason' => 'comes_back'], 'This day asks for a second person'],
+            [['reason' => 'comes_back', 'second' => $odalys->id, 'password' => 'wrong'], 'This day asks for a second person'],
+            [['reason' => 'comes_back', 'second' => User::query()->where('login', 'wren')->firstOrFail()->id, 'password' => 'market-day'], 'This day asks for a second person'],
+            [['reason' => 'comes_back', 'seen' => str_repeat('0', 40)], 'Something was entered since this page was made'],
+        ] as [$sent, $word]) {
+            $seen = $this->seen($visit);
+            $this->followingRedirects()->post("/visits/{$visit->id}/departure", $sent + ['seen' => $seen])->assertSee($word);
+            self::assertNull($visit->refresh()->left_at);
+        }
+    }
+
+    public function testTheReasonStandsOnTheSheetAndInTheLog(): void
+    {
+        $visit = self::visit(3);
+        $odalys = User::query()->where('login', 'odalys')->firstOrFail();
+        $this->signedIn()->post("/visits/{$visit->id}/departure", ['seen' => $this->seen($visit), 'reason' => 'other_seat', 'words' => 'grandmother has one', 'second' => $odalys->id, 'password' => 'market-day'])->assertRedirect("/visits/{$visit->id}/sheet");
+        $check = self::check(3);
+        $signed = $check->signed_at;
+
+        self::assertSame(['fix_first', '2026.1', 'wren'], [$check->assessment['verdict'] ?? null, $check->rulebook, User::query()->findOrFail($check->signed_by)->login]);
+        $this->get("/visits/{$visit->id}/sheet")->assertSee('You left with something open')->assertSee('The child rides in another seat or another car today: grandmother has one.')->assertSee('Looked at a second time by Odalys.');
+        $this->get("/checks/{$check->id}/log")->assertSee('Left with something open')->assertSee('grandmother has one');
+        $this->get("/visits/{$visit->id}/departure")->assertRedirect("/visits/{$visit->id}/sheet");
+        $this->signedIn('odalys')->post("/visits/{$visit->id}/departure", ['seen' => str_repeat('0', 40)]);
+        self::assertEquals($signed, self::check(3)->signed_at, 'once');
+    }
+
+    public function testWhereTheDayAsksForNobodyOneIsEnough(): void
+    {
+        Day::query()->update(['second_signer' => false]);
+        $visit = self::visit(7);
+        $this->signedIn()->get("/visits/{$visit->id}/departure")->assertDontSee('A second person');
+        $this->post("/visits/{$visit->id}/departure", ['seen' => $this->seen($visit), 'words' => 'the ferry goes'])->assertRedirect("/visits/{$visit->id}/sheet");
+
+        self::assertSame(['the ferry goes', null], [$visit->refresh()->left_because, $visit->left_seen_by]);
+    }
+
+    /** Times are those of the event's clock. */
+    public function testTimesAreLocal(): void
+    {
+        $visit = self::visit(3);
+        $visit->update(['arrived_at' => '2026-07-01 14:05:00']);
+        $this->signedIn()->get('/')->assertSee('10:05');
+        Day::query()->update(['timezone' => 'Pacific/Auckland']);
+        $this->get('/')->assertSee('02:05');
+    }
+
+    private static function visit(int $ticket): Visit
+    {
+        return Visit::query()->where('ticket', $ticket)->firstOrFail();
+    }
+
+    private function seen(Visit $visit): string
+    {
+        preg_match('/name="seen" value="(\w{40})"/', (string) $this->get("/visits/{$visit->id}/departure")->getContent(), $m);
+
+        return $m[1] ?? self::fail('the page does not say what was open');
+    }
+}
