@@ -8,6 +8,8 @@ use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\CaseFile\Standard;
 use MintBuckle\Core\CaseFile\StrapRule;
 use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Practice\Convention;
 use MintBuckle\Core\Practice\Practice;
@@ -27,27 +29,28 @@ final readonly class LimitTable
         $all = array_map(Practice::of(...), PracticeCode::cases());
 
         return new self(array_map(static fn(PracticeCode $p): string => $p->value, PracticeCode::cases()), [
-            self::row($all, 'Movement allowed at the belt path', static fn(Practice $p): string => self::bound($p->movement), 'C'),
-            self::row($all, 'Locking clip, distance from the latch plate', static fn(Practice $p): string => self::bound($p->clipDistance), 'C'),
-            self::row($all, 'Lower anchors, child and seat together, forward-facing, when the label gives no figure', static fn(Practice $p): string => self::together($p->anchorsForward), 'P, M'),
-            self::row($all, 'Lower anchors, child and seat together, rear-facing, when the label gives no figure', static fn(Practice $p): string => self::together($p->anchorsRear), 'P, M'),
-            self::row($all, 'These hold for seats made from', static fn(Practice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply', 'P, M'),
+            self::row($all, 'Movement allowed at the belt path', static fn(Practice $p): string => self::bound($p->movement), self::mark(array_merge(...array_map(static fn(Practice $p): array => $p->movement->sources, $all)))),
+            self::row($all, 'Locking clip, distance from the latch plate', static fn(Practice $p): string => self::bound($p->clipDistance), self::mark(array_merge(...array_map(static fn(Practice $p): array => $p->clipDistance->sources, $all)))),
+            self::row($all, 'Lower anchors, child and seat together, forward-facing, when the label gives no figure', static fn(Practice $p): string => self::together($p->anchorsForward), self::mark([Practice::anchorsSource()])),
+            self::row($all, 'Lower anchors, child and seat together, rear-facing, when the label gives no figure', static fn(Practice $p): string => self::together($p->anchorsRear), self::mark([Practice::anchorsSource()])),
+            self::row($all, 'These hold for seats made from', static fn(Practice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply', self::mark([Practice::anchorsSource()])),
             self::row($all, 'Forward harness without a tether anchor', static fn(Practice $p): string => $p->forwardWithoutTether ? 'only if the seat\'s maker says so' : 'never', 'C'),
             self::row($all, 'Booster not before', static fn(Practice $p): string => $p->boosterFrom->show() . ($p->boosterWeight === null ? '' : " and {$p->boosterWeight->show()}"), 'C'),
-            self::row($all, 'Accepted standards on the label', static fn(Practice $p): string => implode(', ', array_map(static fn(Standard $s): string => $s->value, $p->accepted)), 'M'),
+            self::row($all, 'Accepted standards on the label', static fn(Practice $p): string => implode(', ', array_map(static fn(Standard $s): string => $s->title(), $p->accepted)), self::mark(Source::cited(Code::LabelStandard))),
         ]);
     }
 
     public static function conventions(): self
     {
         $all = array_map(Convention::of(...), Standard::cases());
+        $mark = self::mark(array_map(static fn(Convention $c): Source => $c->source, $all));
 
-        return new self(array_map(static fn(Standard $s): string => $s->value, Standard::cases()), [
-            self::row($all, 'Shoulder straps leave the seat, rear-facing', static fn(Convention $c): string => self::straps($c->rearStraps), 'C, schools differ'),
-            self::row($all, 'Shoulder straps leave the seat, forward-facing', static fn(Convention $c): string => self::straps($c->forwardStraps), 'C'),
-            self::row($all, 'Strap tightness test', static fn(Convention $c): string => $c->tightness === TightnessTest::Pinch ? 'pinch: no webbing can be pinched lengthwise' : 'one finger between strap and child, not two', 'C, schools differ'),
-            self::row($all, 'Chest clip', static fn(Convention $c): string => $c->chestClip ? 'has one, level with the armpits' : 'none', 'C'),
-            self::row($all, 'Tether, rear-facing', static fn(Convention $c): string => $c->rearTetherAlways ? 'always' : 'only if the seat says so', 'C'),
+        return new self(array_map(static fn(Standard $s): string => $s->title(), Standard::cases()), [
+            self::row($all, 'Shoulder straps leave the seat, rear-facing', static fn(Convention $c): string => self::straps($c->rearStraps), $mark . '; schools differ'),
+            self::row($all, 'Shoulder straps leave the seat, forward-facing', static fn(Convention $c): string => self::straps($c->forwardStraps), $mark),
+            self::row($all, 'Strap tightness test', static fn(Convention $c): string => $c->tightness === TightnessTest::Pinch ? 'pinch: no webbing can be pinched lengthwise' : 'one finger between strap and child, not two', $mark . '; schools differ'),
+            self::row($all, 'Chest clip', static fn(Convention $c): string => $c->chestClip ? 'has one, level with the armpits' : 'none', $mark),
+            self::row($all, 'Tether, rear-facing', static fn(Convention $c): string => $c->rearTetherAlways ? 'always, unless the seat forbids it' : 'only if the seat requires it', $mark),
         ]);
     }
 
@@ -60,6 +63,12 @@ final readonly class LimitTable
     private static function row(array $all, string $title, callable $value, string $mark): array
     {
         return [$title, array_map($value, $all), $mark];
+    }
+
+    /** @param list<Source> $sources */
+    private static function mark(array $sources): string
+    {
+        return implode('; ', array_unique(array_map(static fn(Source $source): string => $source->marked(), $sources)));
     }
 
     private static function bound(Bound $bound): string

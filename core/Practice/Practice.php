@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Practice;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\CaseFile\Standard;
+use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -86,6 +87,6 @@ final readonly class Practice
     /** The source of the combined weight on lower anchors. */
     public static function anchorsSource(): Source
     {
-        return Source::memory('49 CFR 571.213 S5.5.2(l)');
+        return Source::cited(Code::SecureAnchorOverweight)[0];
     }
 }

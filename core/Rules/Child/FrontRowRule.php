@@ -61,7 +61,7 @@ final readonly class FrontRowRule implements Rule
             observed: $age,
             limit: $floor,
             from: $from,
-            sources: [$from === 'law' ? Source::published('local law, as entered') : Source::memory('AAP policy statement, Child Passenger Safety, 2018')],
+            sources: $from === 'law' ? [Source::published('local law, as entered')] : Source::cited(Code::ModeFrontRowUnder13),
         );
     }
 }

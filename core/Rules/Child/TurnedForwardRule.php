@@ -49,7 +49,7 @@ final readonly class TurnedForwardRule implements Rule
                 Severity::Advise,
                 'The child faces forward, though this seat still fits rear-facing.',
                 'Rear-facing protects head and neck best: keep to it as long as the seat allows.',
-                sources: [Source::memory('AAP policy statement, Child Passenger Safety, 2018')],
+                sources: Source::cited(Code::ModeForwardEarly),
             );
         }
     }
@@ -58,7 +58,7 @@ final readonly class TurnedForwardRule implements Rule
     private static function floors(Situation $s): array
     {
         $law = $s->case->law;
-        $floors = [[Code::ModeUnderOneForward, 'child.born_on', $s->age, Months::of(ModeJudge::UNDER_ONE_MONTHS), $s->practice->layer(), Source::memory('labels under 49 CFR 571.213')]];
+        $floors = [[Code::ModeUnderOneForward, 'child.born_on', $s->age, Months::of(ModeJudge::UNDER_ONE_MONTHS), $s->practice->layer(), Source::cited(Code::ModeUnderOneForward)[0]]];
         if ($law->rearFacingUntilMonths !== null) {
             $floors[] = [Code::ModeLawRear, 'child.born_on', $s->age, $law->rearFacingUntilMonths, 'law', Source::published('local law, as entered')];
         }

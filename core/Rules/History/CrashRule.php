@@ -62,7 +62,7 @@ final readonly class CrashRule implements Rule
             'no_airbag' => $points->noAirbag,
             'seat_sound' => $points->seatSound,
         ];
-        $source = Source::memory('NHTSA, Car Seat Use After a Crash');
+        $source = Source::cited(Code::HistoryCrash)[0];
         $failed = array_keys(array_filter($answers, static fn(?bool $holds): bool => $holds === false));
         $open = array_keys(array_filter($answers, is_null(...)));
         if ($failed !== []) {

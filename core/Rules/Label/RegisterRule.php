@@ -27,7 +27,7 @@ final readonly class RegisterRule implements Rule
                 Severity::Advise,
                 'The seat is not registered with its maker, so no recall notice would reach the family.',
                 'Fill in the card that came with the seat, or register on line or by letter to the maker.',
-                sources: [Source::memory('49 CFR 588')],
+                sources: Source::cited(Code::RegisterMissing),
             );
         }
     }

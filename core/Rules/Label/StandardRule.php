@@ -43,7 +43,7 @@ final readonly class StandardRule implements Rule
                 observed: implode(', ', $seat->standards),
                 limit: implode(', ', $accepted),
                 from: $s->practice->layer(),
-                sources: [Source::memory('accepted standards of the practice')],
+                sources: Source::cited(Code::LabelStandard),
             );
         }
     }

@@ -16,9 +16,6 @@ use MintBuckle\Core\Situation;
 /** Are the hooks on designated anchors of this place, or on borrowed ones that both makers allow? */
 final readonly class AnchorPlaceRule implements Rule
 {
-    /** Borrowed bars stand further apart than a seat's connectors were made for. */
-    private const SPACING = '49 CFR 571.225: the bars of one place stand 280 mm apart';
-
     public function codes(): array
     {
         return [Code::SecureAnchorNotThere, Code::SecureAnchorBorrowed];
@@ -65,7 +62,7 @@ final readonly class AnchorPlaceRule implements Rule
     {
         $leave = ['seat.borrow_anchors_ok' => $s->seat?->borrowAnchorsOk, 'vehicle.borrow_anchors_ok' => $s->case->vehicle?->borrowAnchorsOk];
         if (in_array(false, $leave, true)) {
-            yield new Finding(Code::SecureAnchorBorrowed, Severity::Fix, 'Bars of two neighbouring places are borrowed, and not both manuals allow that.', 'Use the belt here, or move to a place with its own anchors.', sources: [Source::common(), Source::memory(self::SPACING)]);
+            yield new Finding(Code::SecureAnchorBorrowed, Severity::Fix, 'Bars of two neighbouring places are borrowed, and not both manuals allow that.', 'Use the belt here, or move to a place with its own anchors.', sources: Source::cited(Code::SecureAnchorBorrowed));
 
             return;
         }

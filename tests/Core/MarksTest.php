@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\SourceKind;
+use MintBuckle\Core\Handbook\RuleText;
+use MintBuckle\Core\Practice\Layer;
+use MintBuckle\Core\Recall\NearNames;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The mark beside each rule of the handbook is the one that its findings carry; layers and near names in words. */
+final class MarksTest extends TestCase
+{
+    /** What is cited as it was entered or loaded, beside what stands behind the rule. */
+    private const AS_ENTERED = '/, as entered$|^recall list, campaign|^the practice /';
+
+    /** Rules that follow the label's standard cite the convention's own source. */
+    private const BY_CONVENTION = ['harness.height', 'harness.slack', 'harness.wrong_test'];
+
+    public function testFindingsCarryWhatTheHandbookMarks(): void
+    {
+        $seen = [];
+        foreach ([LabelRulesTest::cases(), HistoryRulesTest::cases(), ChildRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
+            foreach ($rows as $name => [$case, $changes]) {
+                foreach (Cases::assess($case, $changes)->findings as $finding) {
+                    $own = array_filter($finding->sources, static fn(Source $s): bool => preg_match(self::AS_ENTERED, $s->text) !== 1);
+                    $cited = array_column(Source::cited($finding->code), 'text');
+                    if (! in_array($finding->code->value, self::BY_CONVENTION, true)) {
+                        self::assertSame([], array_values(array_diff(array_column($own, 'text'), [...$cited, 'common practice of the trade'])), "{$name}: {$finding->code->value}");
+                    }
+                    $seen[$finding->code->value] = true;
+                }
+            }
+        }
+        self::assertGreaterThan(90, count($seen));
+    }
+
+    public function testEveryRuleIsMarked(): void
+    {
+        foreach (Code::cases() as $code) {
+            $mark = RuleText::of($code)->mark;
+            $kinds = array_map(static fn(Source $s): SourceKind => $s->kind, Source::cited($code));
+            self::assertSame(in_array(SourceKind::Memory, $kinds, true), str_contains($mark, '(from memory)'), $code->value);
+            self::assertSame($kinds === [SourceKind::Common], $mark === 'C', $code->value);
+        }
+        self::assertSame('M: 49 CFR 588 (from memory)', RuleText::of(Code::RegisterMissing)->mark, 'a figure that stands from memory is not marked as published');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function layers(): iterable
+    {
+        yield 'seat' => ['seat', 'the seat\'s own label or manual'];
+        yield 'vehicle' => ['vehicle', 'the vehicle\'s manual'];
+        yield 'law' => ['law', 'the law, as entered for this day'];
+        yield 'standard' => ['standard:asnzs1754', 'the standard on the label (AS/NZS 1754)'];
+        yield 'a standard nobody knows' => ['standard:gx-77', 'the standard on the label (gx-77)'];
+        yield 'practice' => ['practice:nz', 'the practice of this event (NZ)'];
+        yield 'default' => ['default', 'the handbook'];
+    }
+
+    #[DataProvider('layers')]
+    public function testLayersInWords(string $from, string $words): void
+    {
+        self::assertSame($words, Layer::words($from));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function near(): iterable
+    {
+        yield 'a letter too few' => ['Ottermor', ['Ottermoor']];
+        yield 'more words than the name' => ['OTTERMOOR inc.', ['Ottermoor']];
+        yield 'a number without its letters' => ['220', ['OM-220']];
+        yield 'however it is written' => ['om 220', ['OM-220']];
+        yield 'nothing like it' => ['Zzyx', []];
+        yield 'nothing typed' => ['--', []];
+    }
+
+    /** @param list<string> $expected */
+    #[DataProvider('near')]
+    public function testNearNames(string $typed, array $expected): void
+    {
+        self::assertSame($expected, NearNames::of($typed, ['Pellwick', 'Ottermoor', 'OM-220', 'PW-410']));
+    }
+
+    public function testTheNearestComesFirstAndFiveAreEnough(): void
+    {
+        self::assertSame(['OM-220', 'OM-220 X'], NearNames::of('om220', ['OM-220 X', 'OM-220', 'PW-1']));
+        self::assertCount(5, NearNames::of('om', ['OM-1', 'OM-2', 'OM-3', 'OM-4', 'OM-5', 'OM-6']));
+    }
+}
