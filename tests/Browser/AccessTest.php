@@ -86,6 +86,8 @@ final class AccessTest extends BrowserTestCase
         self::waitFor('#check[data-station="measure"]');
         self::keys('t');
         self::waitFor('[data-track="found"].on');
+        self::keys('t');
+        self::waitFor('[data-track="left"].on');
         self::keys('8');
         self::waitFor('#check[data-station="handover"]');
         self::keys('y');

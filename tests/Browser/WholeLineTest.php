@@ -82,7 +82,9 @@ final class WholeLineTest extends BrowserTestCase
         self::waitFor('main.sheet');
         self::assertStringContainsString('Child A: Good to ride', self::one('.sheet-child h2')->getText());
         self::assertStringContainsString('The seat moves 38 mm from side to side; no more than 25.4 mm is allowed.', self::one('.sheet-child')->getText());
-        self::press('.sheet-tools form button');
+        self::press('[data-departure]');
+        self::waitFor('main.departure');
+        self::press('[data-leave="good"]');
         self::waitFor('.notice');
         self::assertStringContainsString('has left', self::one('main')->getText());
         self::open('/');

@@ -160,7 +160,7 @@ final class CardTest extends TestCase
 
     public function testTheLockOfSeveral(): void
     {
-        $has = static fn(array $changes, string $code): bool => in_array($code, self::codes(Cases::REAR, $changes) ?? [], true);
+        $has = self::has(...);
 
         self::assertTrue($has(['setup.lock' => ['retractor', 'lockoff'], 'seat.lockoff' => true], 'close_lockoff'), 'the finder\'s order');
         self::assertTrue($has(['setup.lock' => ['clamp_door', 'lockoff'], 'seat.lockoff' => true, 'seat.clamp_door' => true], 'close_lockoff'), 'the lock-off before the door');
@@ -180,7 +180,7 @@ final class CardTest extends TestCase
     /** Settings, slots, turns and distances are those of this child and this seat. */
     public function testStepsNameWhatIsRightForThisChild(): void
     {
-        $step = static fn(array $changes, string $code, string $case = Cases::REAR): string => array_column(array_map(static fn(CardStep $s): array => [$s->code->value, $s->step], self::card($case, $changes) ?? []), 1, 0)[$code] ?? '';
+        $step = self::step(...);
         $rows = ['seat.modes.rear_harness.recline' => [['settings' => [1], 'weight_max' => Cases::q(10, 'lb')], ['settings' => [4, 5], 'weight_min' => Cases::q(10, 'lb')], ['settings' => [6], 'weight_min' => Cases::q(30, 'lb')]]];
 
         self::assertSame('Set the recline to 4 or 5, for a child of this weight.', $step($rows, 'recline'));
@@ -198,7 +198,7 @@ final class CardTest extends TestCase
     /** "On every ride" is made from this seat. */
     public function testOnEveryRide(): void
     {
-        $lines = static fn(string $case, array $changes = []): string => implode(' ', EveryRide::of(Cases::assess($case, $changes)->situation, LengthUnit::Millimetre));
+        $lines = self::lines(...);
 
         self::assertStringContainsString('no more than 25.4 mm', $lines(Cases::REAR));
         self::assertStringContainsString('every indicator says locked', $lines(Cases::REAR, ['seat.detachable' => true, 'setup.base' => 'used']));
@@ -212,6 +212,30 @@ final class CardTest extends TestCase
         self::assertStringContainsString('buckled in when nobody sits on it', $lines(Cases::BOOSTER));
         self::assertStringContainsString('never under the arm', $lines(Cases::BOOSTER, ['setup.mode' => 'belt_only']));
         self::assertSame('', $lines(Cases::REAR, ['setup.mode' => null]));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function has(array $changes, string $code): bool
+    {
+        return in_array($code, self::codes(Cases::REAR, $changes) ?? [], true);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function step(array $changes, string $code, string $case = Cases::REAR): string
+    {
+        foreach (self::card($case, $changes) ?? [] as $step) {
+            if ($step->code->value === $code) {
+                return $step->step;
+            }
+        }
+
+        return '';
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function lines(string $case, array $changes = []): string
+    {
+        return implode(' ', EveryRide::of(Cases::assess($case, $changes)->situation, LengthUnit::Millimetre));
     }
 
     /**

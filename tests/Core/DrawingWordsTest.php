@@ -20,11 +20,11 @@ final class DrawingWordsTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, list<string>}> case, changes, what is said of the belt's route */
     public static function routes(): iterable
     {
-        yield 'belt, locked' => [Cases::REAR, [], ['The vehicle belt holds the seat.', 'The webbing goes under the legs, the rear-facing path.', 'Its length is fixed by: retractor.']];
+        yield 'belt, locked' => [Cases::REAR, [], ['The vehicle belt holds the seat.', 'The webbing goes under the legs, the rear-facing path.', 'Its length is fixed by: the retractor.']];
         yield 'wrong path, twisted, unlocked' => [Cases::REAR, ['setup.belt_path' => 'forward', 'setup.twisted' => true, 'setup.lock' => []], ['The vehicle belt holds the seat.', 'The webbing goes behind the back, the forward-facing path: the wrong one for this direction.', 'Nothing fixes its length.', 'The webbing is twisted.']];
         yield 'forward-facing, wrong path' => [Cases::FORWARD, ['setup.belt_path' => 'rear', 'setup.held_by' => 'lower_anchors'], ['The lower anchors hold the seat.', 'The webbing goes under the legs, the rear-facing path: the wrong one for this direction.']];
         yield 'anchors' => [Cases::REAR, ['setup.held_by' => 'lower_anchors'], ['The lower anchors hold the seat.', 'The webbing goes under the legs, the rear-facing path.']];
-        yield 'both' => [Cases::REAR, ['setup.held_by' => 'both'], ['Belt and lower anchors are both on.', 'The webbing goes under the legs, the rear-facing path.', 'Its length is fixed by: retractor.']];
+        yield 'both' => [Cases::REAR, ['setup.held_by' => 'both'], ['Belt and lower anchors are both on.', 'The webbing goes under the legs, the rear-facing path.', 'Its length is fixed by: the retractor.']];
         yield 'nothing' => [Cases::REAR, ['setup.held_by' => 'nothing', 'setup.belt_path' => null], ['Nothing holds the seat.', 'Which path the webbing goes through is not known yet.']];
         yield 'not known' => [Cases::REAR, ['setup.held_by' => null, 'setup.belt_path' => null], ['What holds the seat is not known yet.', 'Which path the webbing goes through is not known yet.']];
         yield 'lock not known' => [Cases::REAR, ['setup.lock' => null], ['The vehicle belt holds the seat.', 'The webbing goes under the legs, the rear-facing path.', 'Whether its length is fixed cannot be told yet.']];

@@ -103,8 +103,8 @@ final class HelpTest extends TestCase
 
         $conventions = LimitTable::conventions();
         $tests = array_combine($conventions->columns, $conventions->rows[2][1]);
-        self::assertStringStartsWith('pinch', $tests['fmvss213']);
-        self::assertStringStartsWith('one finger', $tests['asnzs1754']);
+        self::assertStringStartsWith('pinch', $tests['FMVSS 213']);
+        self::assertStringStartsWith('one finger', $tests['AS/NZS 1754']);
     }
 
     private static function findingOf(Code $code): Finding

@@ -75,7 +75,7 @@ final class VerdictLawsTest extends TestCase
                 continue;
             }
             foreach ($assessment->questions as $question) {
-                self::assertNotNull(Catalogue::standard()->for($question->path), "nobody can be asked {$question->path}");
+                self::assertNotNull(Catalogue::standard()->for(preg_replace('/^(handover\.\w+)\.id$/', '$1', $question->path) ?? ''), "nobody can be asked {$question->path}");
             }
             if ($assessment->verdict === Verdict::GoodToRide && ! self::isNoGap($name, $path)) {
                 $stillGood[] = $path;
