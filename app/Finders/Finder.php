@@ -32,6 +32,9 @@ enum Finder: string
     /** What a seat that stands in no catalogue must be asked for, by the way in which it is to fly. */
     private const LIMITS = ['seat.modes.rear_harness.weight_max', 'seat.modes.rear_harness.height_max', 'seat.modes.forward_harness.weight_max', 'seat.modes.forward_harness.height_max'];
 
+    /** What can only be seen with the child in the seat; asked where the seat's own limits need it. */
+    private const SEATED = ['setup.head_to_shell_top', 'setup.ears_above', 'setup.marker', 'child.shoulder_height', 'child.sits_unaided'];
+
     public function title(): string
     {
         return match ($this) {
@@ -94,7 +97,7 @@ enum Finder: string
             self::BeltFit => ['child.born_on', 'child.height', 'setup.belt_fit.back', 'setup.belt_fit.knees', 'setup.belt_fit.lap', 'setup.belt_fit.shoulder', 'setup.belt_fit.stays'],
             self::Extras => ['seat.history.extras'],
             self::Room => ['own.missing', 'own.shell', 'setup.angle', 'seat.modes.rear_harness.angle_min', 'own.handle', 'own.other_handle', 'own.base'],
-            self::Flight => ['own.shelf', 'setup.mode', 'seat.aircraft_certified', 'seat.detachable', 'seat.baseless', 'child.born_on', 'child.weight', 'child.height', ...self::LIMITS],
+            self::Flight => ['own.shelf', 'setup.mode', 'seat.aircraft_certified', 'seat.detachable', 'seat.baseless', 'child.born_on', 'child.weight', 'child.height', ...self::LIMITS, ...self::SEATED],
         };
     }
 
@@ -102,21 +105,28 @@ enum Finder: string
      * Whether a fact is asked, by what is known already: a model's own data are read, never asked again.
      *
      * @param stdClass $case as far as it was answered
+     * @param list<string> $missing paths of what an answer still lacks
      */
-    public function asks(string $path, stdClass $case, ?SeatModel $model): bool
+    public function asks(string $path, stdClass $case, ?SeatModel $model, array $missing): bool
     {
         if ($this !== self::Flight) {
             return true;
         }
         $mode = CasePath::get($case, 'setup.mode');
-        $isGiven = $model !== null && str_starts_with($path, 'seat.') && CasePath::get($model->rules, substr($path, strlen('seat.'))) !== null;
 
         return match (true) {
-            $isGiven => false,
+            self::isGiven($path, $model) => false,
             $path === 'seat.baseless' => CasePath::get($case, 'seat.detachable') === true,
+            in_array($path, self::SEATED, true) => in_array($path, $missing, true) || CasePath::get($case, $path) !== null,
             in_array($path, self::LIMITS, true) => is_string($mode) && str_contains($path, ".{$mode}."),
             default => true,
         };
+    }
+
+    /** Whether the shelf's own data answer it, and so nothing that was typed may. */
+    public static function isGiven(string $path, ?SeatModel $model): bool
+    {
+        return $model !== null && str_starts_with($path, 'seat.') && CasePath::get($model->rules, substr($path, strlen('seat.'))) !== null;
     }
 
     /** @return array<string, mixed> what holds whatever is answered */

@@ -68,9 +68,16 @@ final readonly class FinderAnswer
     /** @return list<string> what is still missing for a whole answer, in words */
     public function missing(): array
     {
-        $paths = array_filter($this->finder->facts(), fn(string $path): bool => ! array_key_exists($path, $this->facts) && in_array($path, array_map(static fn($q): string => $q->path, $this->assessment->questions), true));
+        $lacking = $this->lacking();
+        $paths = array_filter($this->finder->facts(), fn(string $path): bool => ! array_key_exists($path, $this->facts) && in_array($path, $lacking, true));
 
         return array_values(array_map(static fn(string $path): string => FinderPage::askable($path)->short, $paths));
+    }
+
+    /** @return list<string> paths of the facts that would decide */
+    public function lacking(): array
+    {
+        return $this->finder === Finder::Flight ? $this->flight()->missing : array_map(static fn($q): string => $q->path, $this->assessment->questions);
     }
 
     public function ruler(): LabelRuler

@@ -49,11 +49,12 @@ final readonly class FinderPage
         $this->facts = array_diff_key($facts, $refused);
         $read = Reader::fromObject($case);
         $this->assessment = Assessor::assess($read, $rulebook);
+        $missing = $this->answer()->lacking();
         $this->fields = array_map(function (string $path) use ($read, $problems): FinderField {
             $askable = self::askable($path);
 
             return new FinderField($askable, $path, $path === 'own.shelf' ? $this->titles() : array_diff_key($askable->choices($read), $this->finder->leftOut($path)), $this->typedOf($path), $problems[$path] ?? null);
-        }, array_values(array_filter($finder->facts(), fn(string $path): bool => $finder->asks($path, $case, $this->model()))));
+        }, array_values(array_filter($finder->facts(), fn(string $path): bool => $finder->asks($path, $case, $this->model(), $missing))));
     }
 
     public static function askable(string $path): Askable
@@ -123,9 +124,11 @@ final readonly class FinderPage
     {
         $facts = [];
         $problems = [];
+        $named = $this->typedOf('own.shelf')['answer'] ?? null;
+        $model = is_string($named) ? $this->shelf->firstWhere('id', (int) $named) : null;
         foreach ($this->finder->facts() as $path) {
             $typed = $this->typedOf($path);
-            if (self::isBlank($typed)) {
+            if (self::isBlank($typed) || Finder::isGiven($path, $model)) {
                 continue;
             }
             try {

@@ -20,7 +20,7 @@ use MintBuckle\Core\Situation;
 /** The installation card of a check, step by step, each ticked as it is done. A step that the facts have changed since is another step. */
 final readonly class CardPage
 {
-    /** @var list<array{number: int, step: CardStep, subject: string, done: bool}>|null null while mode, place or way of holding is not known */
+    /** @var list<array{number: int, step: CardStep, subject: string, done: bool}>|null null while seat, mode or place is not known */
     public ?array $steps;
 
     /** @var list<string> */

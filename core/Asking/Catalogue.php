@@ -41,6 +41,14 @@ final readonly class Catalogue
         return null;
     }
 
+    /** What a fact is called within a sentence, and where in the car it is looked at. */
+    public static function named(string $path): string
+    {
+        $name = lcfirst(self::standard()->for($path)->short ?? 'what the manual says');
+
+        return preg_match('/\Avehicle\.positions\.(\w\w)\./', $path, $m) === 1 ? "{$name} (" . lcfirst(AskedOf::placeTitle($m[1])) . ')' : $name;
+    }
+
     /** @return list<Askable> */
     public function at(Station $station): array
     {
@@ -242,7 +250,7 @@ final readonly class Catalogue
             new Askable('setup.booster.head_support_ok',             Station::Buckle,   AnswerKind::YesNo,       'Head part', 'Is the head part raised so that its guide is at the shoulder?', self::YES_NO),
             new Askable('setup.booster.ears_above',                  Station::Buckle,   AnswerKind::YesNo,       'Ears', 'Are the ears above the top of the back or head restraint?', self::YES_NO),
             new Askable('setup.booster.belt_locked',                 Station::Buckle,   AnswerKind::YesNo,       'Belt locked', 'Is the belt locked over the child?', self::YES_NO),
-            new Askable('handover',                                  Station::Handover, AnswerKind::Elsewhere,   'Handover', 'Has the family been sent off?', [], 'Ask whether the family has shown it back, then sign.'),
+            new Askable('handover',                                  Station::Handover, AnswerKind::Elsewhere,   'Handover', 'Has the family done it itself, and who signs?', [], 'Ask whether the family has shown it back, then sign.'),
             new Askable('handover.shown_back',                       Station::Handover, AnswerKind::YesNo,       'Shown back', 'Has the family done it themselves and shown it back?', self::YES_NO),
             new Askable('handover.technician',                       Station::Handover, AnswerKind::Signature,   'Technician', 'Who worked here?'),
             new Askable('handover.technician.certified_until',       Station::Handover, AnswerKind::Date,        'Technician certified until', 'Until when is the technician certified?', [], 'As the certification card says.'),

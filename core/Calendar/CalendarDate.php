@@ -16,7 +16,7 @@ final readonly class CalendarDate implements Stringable
     public static function of(int $year, int $month, int $day): self
     {
         if (! checkdate($month, $day, $year)) {
-            throw new InvalidArgumentException("the calendar has no day {$year}-{$month}-{$day}");
+            throw new InvalidArgumentException("must be a day of the calendar, which has no {$year}-{$month}-{$day}");
         }
 
         return new self($year, $month, $day);
@@ -26,7 +26,7 @@ final readonly class CalendarDate implements Stringable
     public static function parse(string $text): self
     {
         if (preg_match('/\A(\d{4})-(\d{2})-(\d{2})\z/', $text, $m) !== 1) {
-            throw new InvalidArgumentException('give a date as YYYY-MM-DD');
+            throw new InvalidArgumentException('must be a date as YYYY-MM-DD');
         }
 
         return self::of((int) $m[1], (int) $m[2], (int) $m[3]);

@@ -16,7 +16,7 @@ final readonly class PartialDate implements Stringable
     public static function parse(string $text): self
     {
         if (preg_match('/\A(\d{4})(?:-(\d{2})(?:-(\d{2}))?)?\z/', $text, $m) !== 1) {
-            throw new InvalidArgumentException('give a date as YYYY, YYYY-MM or YYYY-MM-DD');
+            throw new InvalidArgumentException('must be a date as YYYY, YYYY-MM or YYYY-MM-DD');
         }
         $date = new self((int) $m[1], isset($m[2]) ? (int) $m[2] : null, isset($m[3]) ? (int) $m[3] : null);
         CalendarDate::of($date->year, $date->month ?? 1, $date->day ?? 1);

@@ -68,7 +68,7 @@ final readonly class FlightCard
             $seat->aircraftCertified === null => 'Look on the label for words like these: "' . self::WORDING . '".',
             $seat->detachable === null => 'Look whether its shell lifts off a base, which stays behind. A shell that only turns on its base does not.',
             $baseless === Truth::Unknown => 'Ask its manual whether the shell may be belted without its base.',
-            default => 'Weigh and measure the child: the seat\'s own limits hold in the air too.',
+            default => 'The seat\'s own limits hold in the air too: weigh and measure the child, and see how it sits.',
         };
     }
 

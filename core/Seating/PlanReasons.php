@@ -50,7 +50,7 @@ final readonly class PlanReasons
                 default => null,
             } : null,
             ...array_map(static fn(Finding $f): string => "{$name} at {$at}: {$f->message} {$f->remedy}", $option->advises),
-            $option->unknown === [] ? null : "{$name} at {$at}: look first, not everything is known: " . implode(', ', array_map(self::fact(...), $option->unknown)) . '.',
+            $option->unknown === [] ? null : "{$name} at {$at}: look first, not everything is known: " . implode(', ', array_map(Catalogue::named(...), $option->unknown)) . '.',
         ], is_string(...)));
     }
 
@@ -114,13 +114,5 @@ final readonly class PlanReasons
     private function position(PlaceOption $option): Position
     {
         return $this->request->vehicle->positions[$option->place];
-    }
-
-    /** What a fact is called, and where in the car it is looked at. */
-    private static function fact(string $path): string
-    {
-        $name = lcfirst(Catalogue::standard()->for($path)->short ?? 'what the manual says');
-
-        return preg_match('/\Avehicle\.positions\.(\w\w)\./', $path, $m) === 1 ? "{$name} (" . lcfirst(AskedOf::placeTitle($m[1])) . ')' : $name;
     }
 }

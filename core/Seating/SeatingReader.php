@@ -102,7 +102,7 @@ final readonly class SeatingReader
                 $problems->add("riders.{$index}.name", "is the second {$rider->name}");
             }
             if ($rider->nowAt !== null && ! in_array($rider->nowAt, $places, true)) {
-                $problems->add("riders.{$index}.now_at", "the vehicle has no place {$rider->nowAt}");
+                $problems->add("riders.{$index}.now_at", "must be a place of the vehicle, which has no {$rider->nowAt}");
             }
             if ($rider->keep && $rider->nowAt === null) {
                 $problems->add("riders.{$index}.keep", 'needs a now_at to be kept at');

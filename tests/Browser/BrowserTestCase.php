@@ -86,6 +86,12 @@ abstract class BrowserTestCase extends TestCase
         (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setScriptExecutionDisabled', ['value' => ! $enabled]);
     }
 
+    /** Changes what the interface has no screen for. */
+    protected static function database(string $sql): void
+    {
+        (new Process(['sh', 'bin/lib/pg.sh', 'psql', '-d', 'mintbuckle_browser', '-qc', $sql], dirname(__DIR__, 2)))->mustRun();
+    }
+
     protected static function open(string $path): void
     {
         self::$driver->get(self::$base . $path);

@@ -6,7 +6,6 @@ namespace Tests\Browser;
 
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Component\Process\Process;
 
 /**
  * Whole checks from found to good, answered from the slip alone, with what a technician has at hand: a finger on a phone, a
@@ -169,10 +168,5 @@ final class ChecksTest extends BrowserTestCase
                 self::assertNotSame([], self::all($mark), "{$station} does not draw {$mark}");
             }
         }
-    }
-
-    private static function database(string $sql): void
-    {
-        (new Process(['sh', 'bin/lib/pg.sh', 'psql', '-d', 'mintbuckle_browser', '-qc', $sql], dirname(__DIR__, 2)))->mustRun();
     }
 }

@@ -89,7 +89,7 @@ final class ArrangementTest extends TestCase
 
         self::assertSame([['A', '2L', false, true], ['A', '2R', true, true], ['B', '2L', true, false]], $seats);
         self::assertEqualsWithDelta(CarAbove::PLACE_WIDTH / 2, $drawing->seats[0]['width'], 0.1, 'half as wide as its place');
-        self::assertSame(['A is at 2L.', 'B has no place yet.'], array_slice($drawing->text, 0, 2));
+        self::assertSame(['A is at second row left.', 'B has no place yet.'], array_slice($drawing->text, 0, 2));
         self::assertCount(1, CarPlan::of($request, null)->seats);
     }
 

@@ -156,6 +156,10 @@ final class GeneratedLawsTest extends TestCase
             array_push($sentences, $step->step, $step->check);
         }
 
+        foreach ($assessment->computed->modes as $fit) {
+            array_push($sentences, ...array_map(static fn(string $why): string => "{$why}.", $fit->because()));
+        }
+
         return [...$sentences, ...$assessment->computed->changeover->steps ?? []];
     }
 

@@ -132,7 +132,7 @@ final class ReadingsTest extends TestCase
         self::assertSame([], $because([])[0]);
         self::assertSame(['age 14 months is less than 24 months', 'weight 21 lb is less than 22 lb'], array_reverse(array_slice($because([])[1], 0, 2)));
         self::assertContains('age 14 months is under the floor of 24 months for this mode', $because([])[1]);
-        self::assertSame(['child.weight is not known', 'child.height is not known'], array_slice($because(['child.weight' => null, 'child.height' => null])[0], 0, 2));
+        self::assertSame(['weight is not known', 'height is not known'], array_slice($because(['child.weight' => null, 'child.height' => null])[0], 0, 2));
     }
 
     /**

@@ -62,7 +62,7 @@ final class RecallListTest extends TestCase
         $intake->row($columns, ['R-4', '', '', '', ''], 6);
         $problems = implode("\n", self::problems($intake));
 
-        foreach (['dated: lies after today', 'line 2.made_from: the calendar has no day', 'line 3.made_to: lies before made_from', 'line 3.id: is the second R-1', 'line 3.advice: ', 'line 5: has 2 fields where the first line has 5', 'line 6.maker: '] as $problem) {
+        foreach (['dated: lies after today', 'line 2.made_from: must be a day of the calendar', 'line 3.made_to: lies before made_from', 'line 3.id: is the second R-1', 'line 3.advice: ', 'line 5: has 2 fields where the first line has 5', 'line 6.maker: '] as $problem) {
             self::assertStringContainsString($problem, $problems);
         }
     }

@@ -204,9 +204,9 @@ final class SeatingTest extends TestCase
         yield 'no car' => [['vehicle' => null], 'vehicle: '];
         yield 'an unknown key' => [['colour' => 'red'], 'colour: '];
         yield 'a name twice' => [['riders' => [$rider, $rider]], 'riders.1.name: is the second A'];
-        yield 'a place the car lacks' => [['riders' => [['now_at' => '3C'] + $rider]], 'riders.0.now_at: the vehicle has no place 3C'];
+        yield 'a place the car lacks' => [['riders' => [['now_at' => '3C'] + $rider]], 'riders.0.now_at: must be a place of the vehicle, which has no 3C'];
         yield 'kept nowhere' => [['riders' => [['keep' => true] + $rider]], 'riders.0.keep: needs a now_at'];
-        yield 'two ages' => [['riders' => [['child' => ['age_months' => 9, 'born_on' => '2026-01-01']] + $rider]], 'riders.0.child: give one of'];
+        yield 'two ages' => [['riders' => [['child' => ['age_months' => 9, 'born_on' => '2026-01-01']] + $rider]], 'riders.0.child: must have one of'];
         yield 'seven riders' => [['riders' => array_map(static fn(int $i): array => self::rider("R{$i}", 'rear_harness', 9), range(1, 7))], 'riders: are more than 6'];
         yield 'a place twice' => [['vehicle' => ['positions' => [['name' => '2L'], ['name' => '2L']]]], 'vehicle.positions.1.name: is the second 2L'];
     }

@@ -98,8 +98,8 @@ final class ArrivalTest extends FeatureTestCase
         yield 'weight in words' => [['children.0.weight' => 'heavy'], 'children.0.weight', 'is no number'];
         yield 'an absurd weight' => [['children.0.weight' => '900'], 'children.0.weight', 'Must be 0 kg to 200 kg.'];
         yield 'born tomorrow' => [['children.0.born_on' => '2099-01-01'], 'children.0.born_on', 'Lies after today'];
-        yield 'made on no day' => [['children.1.made_on' => '2023-02-30'], 'children.1.made_on', 'The calendar has no day'];
-        yield 'a place the car lacks' => [['children.0.position' => '3C'], 'children.0.position', 'The vehicle has no place 3C.'];
+        yield 'made on no day' => [['children.1.made_on' => '2023-02-30'], 'children.1.made_on', 'Must be a day of the calendar'];
+        yield 'a place the car lacks' => [['children.0.position' => '3C'], 'children.0.position', 'Must be a place of the vehicle, which has no 3C.'];
         yield 'no child' => [['children' => []], 'children', 'required'];
     }
 

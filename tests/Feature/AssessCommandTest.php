@@ -34,7 +34,7 @@ final class AssessCommandTest extends TestCase
     public function testEveryErrorOnALineOfItsOwn(): void
     {
         [$code, , $err] = self::run_(['-'], '{"format": "x", "version": 1, "today": "2026-13-01", "practice": "us", "child": {"weight": {"value": -1, "unit": "kg"}}}');
-        self::assertSame([2, ['format: must be mint-buckle/case', 'today: the calendar has no day 2026-13-1', 'child.weight: must be 0 kg to 200 kg', '']], [$code, explode("\n", $err)]);
+        self::assertSame([2, ['format: must be mint-buckle/case', 'today: must be a day of the calendar, which has no 2026-13-1', 'child.weight: must be 0 kg to 200 kg', '']], [$code, explode("\n", $err)]);
     }
 
     public function testLines(): void

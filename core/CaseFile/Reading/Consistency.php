@@ -31,7 +31,7 @@ final readonly class Consistency
     private static function child(Child $child, CalendarDate $today, Problems $problems): void
     {
         if (count(array_filter([$child->bornOn, $child->ageMonths, $child->dueOn], is_object(...))) > 1) {
-            $problems->add('child', 'give one of born_on, age_months and due_on, not several');
+            $problems->add('child', 'must have one of born_on, age_months and due_on, not several');
         }
         if ($child->bornOn?->isAfter($today) === true) {
             $problems->add('child.born_on', 'lies after today; a child not yet born has a due_on');
@@ -84,17 +84,17 @@ final readonly class Consistency
     {
         $position = $case->setup?->position;
         if ($position !== null && $case->vehicle !== null && ! in_array($position, array_map(static fn(Position $p): string => $p->name, $case->vehicle->positions), true)) {
-            $problems->add('setup.position', "the vehicle has no place {$position}");
+            $problems->add('setup.position', "must be a place of the vehicle, which has no {$position}");
         }
         $mode = $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;
         $zone = $case->setup?->zone;
         if ($mode !== null && $zone !== null && ! in_array($zone, array_map(static fn(Zone $z): string => $z->name, $mode->zones), true)) {
-            $problems->add('setup.zone', "the indicator has no zone {$zone} in this mode");
+            $problems->add('setup.zone', "must be a zone of the indicator in this mode, which has no {$zone}");
         }
         $slot = $case->setup?->harness->slot;
         $slots = $case->seat->slots ?? [];
         if ($slot !== null && $slots !== [] && $slot > count($slots)) {
-            $problems->add('setup.harness.slot', 'the seat has ' . count($slots) . ' slots');
+            $problems->add('setup.harness.slot', 'must be a slot of the seat, which has ' . count($slots));
         }
     }
 }

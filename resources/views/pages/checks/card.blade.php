@@ -15,12 +15,12 @@
             <p class="notice problem" role="alert">{{ $page->problem }}</p>
         @endif
         @if ($page->steps === null)
-            <p class="card-work">The card is written once it is known how the child rides, where, and what holds the seat.</p>
+            <p class="card-work">The card is written once the seat is known, how the child rides, and where.</p>
         @else
             <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ $page->done() }} of {{ count($page->steps) }} done{{ $page->isDone() ? '.' : ', next is step ' . $page->current() . '.' }}</p>
             <ol class="card-steps">
                 @foreach ($page->steps as $step)
-                    <li @class(['card-work', 'done' => $step['done'], 'current' => $step['number'] === $page->current()]) data-step-number="{{ $step['number'] }}">
+                    <li @class(['card-work', 'done' => $step['done'], 'current' => $step['number'] === $page->current()]) data-step-number="{{ $step['number'] }}" data-step="{{ $step['step']->code->value }}">
                         <form method="post" action="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-post="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-target="#card" hx-swap="morph:outerHTML">
                             @csrf
                             <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="subject" value="{{ $step['subject'] }}"><input type="hidden" name="holds" value="{{ $step['done'] ? '0' : '1' }}">
