@@ -97,7 +97,7 @@ final readonly class Catalogue
             new Askable('seat.history.extras',                       Station::History,  AnswerKind::Approvals,   'Extras', 'Is anything on the seat that did not come with it?', [], 'Strap covers, head pads, mats, mirrors, toys, covers behind the child.'),
             new Askable('seat.inserts',                              Station::History,  AnswerKind::Elsewhere,   'Inserts', 'Which inserts does the seat have?', [], 'Enter the seat\'s inserts with their weights under Seats.'),
             new Askable('seat.history.extras.*.approved',            Station::History,  AnswerKind::YesNo,       'Approved', 'Came the extra in the box, or does the seat\'s maker name it?', self::YES_NO),
-            new Askable('child.born_on',                             Station::Child,    AnswerKind::Date,        'Born', 'When was the child born?'),
+            new Askable('child.born_on',                             Station::Child,    AnswerKind::Date,        'Birth date', 'When was the child born?'),
             new Askable('child.weight',                              Station::Child,    AnswerKind::Mass,        'Weight', 'What does the child weigh?'),
             new Askable('child.height',                              Station::Child,    AnswerKind::Length,      'Height', 'How tall is the child?'),
             new Askable('child.shoulder_height',                     Station::Child,    AnswerKind::Length,      'Shoulder height', 'How high is the shoulder above the seat cushion, sitting?'),

@@ -38,7 +38,7 @@ final class GeneratedLawsTest extends TestCase
     public function testAGoodCaseHasEveryAskedFactKnown(): void
     {
         self::assertSame('', self::swept()['broken']['open'] ?? '');
-        self::assertGreaterThan(self::CASES / 20, self::swept()['good']);
+        self::assertGreaterThan(self::cases() / 20, self::swept()['good']);
     }
 
     /** Every fact that could turn a good case into a stop or a fix is asked while it is unknown. */
@@ -51,7 +51,7 @@ final class GeneratedLawsTest extends TestCase
     public function testWithAnAskedFactDeletedItIsNeverGood(): void
     {
         self::assertSame('', self::swept()['broken']['deleted'] ?? '');
-        self::assertGreaterThan(self::CASES / 20, self::swept()['deleted']);
+        self::assertGreaterThan(self::cases() / 20, self::swept()['deleted']);
     }
 
     public function testSentencesHoldNothingRaw(): void
@@ -69,7 +69,7 @@ final class GeneratedLawsTest extends TestCase
     private static function sweep(Generated $generated): array
     {
         [$good, $deleted, $broken] = [0, 0, []];
-        for ($i = 0; $i < self::CASES; $i++) {
+        for ($i = 0; $i < self::cases(); $i++) {
             [$case, $read] = $generated->case();
             $assessment = Generated::assess($read);
             $path = $generated->one($generated->paths());
@@ -130,7 +130,7 @@ final class GeneratedLawsTest extends TestCase
         $generated = new Generated(self::SEED + 3);
         $lists = array_values(array_filter($generated->valuesOf('seat.lower_anchor_child_max'), static fn(mixed $value): bool => is_array($value) && array_is_list($value)));
         assert($lists !== []);
-        for ($i = 0; $i < self::CASES; $i++) {
+        for ($i = 0; $i < self::cases(); $i++) {
             [$case] = $generated->case();
             CasePath::set($case, 'seat.lower_anchor_child_max', json_decode(json_encode($generated->one($lists), JSON_THROW_ON_ERROR)));
             CasePath::set($case, 'seat.made_on', $generated->one(['2021-12-31', '2022-01-01', '2023-03-14']));
@@ -142,7 +142,7 @@ final class GeneratedLawsTest extends TestCase
                 self::fail(self::named($i, $case));
             }
         }
-        self::assertSame(self::CASES, $i);
+        self::assertSame(self::cases(), $i);
     }
 
     /** @return list<string> */
@@ -167,6 +167,12 @@ final class GeneratedLawsTest extends TestCase
     private static function answer(Assessment $assessment): array
     {
         return [$assessment->verdict->value, Cases::found($assessment), Cases::asked($assessment)];
+    }
+
+    /** Where the laws run many times over, as when the core is broken on purpose, fewer cases each: LAW_CASES. */
+    private static function cases(): int
+    {
+        return (int) (getenv('LAW_CASES') ?: self::CASES);
     }
 
     private static function named(int $number, stdClass $case): string

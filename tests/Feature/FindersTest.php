@@ -55,7 +55,7 @@ final class FindersTest extends FeatureTestCase
         $child = ['child.born_on' => ['answer' => '2025-10-01'], 'child.weight' => ['amount' => '22', 'unit' => 'lb'], 'child.height' => ['amount' => '29', 'unit' => 'in'], 'setup.head_to_shell_top' => ['amount' => '3', 'unit' => 'in']];
 
         $ask('OM-220', $child)->assertSee('data-answer="yes"', false)->assertDontSee('f[seat.aircraft_certified]', false);
-        $ask('OM-220')->assertSee('Still open: Born, Weight, Height, Shell above the head.');
+        $ask('OM-220')->assertSee('Still open: Birth date, Weight, Height, Shell above the head.');
         $ask('OM-220', ['child.weight' => ['amount' => '60', 'unit' => 'lb']])->assertSee('data-answer="no"', false)->assertSee('outside the limits');
         $ask('OM-70', $child)->assertSee('data-answer="no"', false)->assertSee('belted without the base');
         $ask('OM-70', ['seat.baseless' => ['answer' => 'allowed']] + $child)->assertSee('data-answer="no"', false);
