@@ -88,7 +88,7 @@ final readonly class CheckPage
         $this->situation = $this->assessment->situation;
         $this->drawings = new CheckDrawings($this->situation, $track, $units, $this->facts);
         $this->corrected = $track === Track::Found ? [] : FoundAndLeft::corrected($check, $this->assessment);
-        $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment), Station::cases());
+        $this->strap = array_map(fn(Station $s): StrapItem => StrapItem::of($s, $this->assessment, $this->track), Station::cases());
         $this->asked = new AskedRows($track, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
         [$this->rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
         $this->next = $this->asked->next($station);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Track;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
@@ -14,7 +15,7 @@ final readonly class StrapItem
 {
     private function __construct(public Station $station, public Verdict $verdict, public string $summary) {}
 
-    public static function of(Station $station, Assessment $assessment): self
+    public static function of(Station $station, Assessment $assessment, Track $track): self
     {
         $findings = $assessment->findingsAt($station);
         $worst = $findings[0] ?? null;
@@ -24,6 +25,7 @@ final readonly class StrapItem
             $worst !== null && ($worst->severity->rank() <= Severity::Fix->rank() || ($worst->severity === Severity::Ask && $open === 0)) => $worst->severity->title() . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short($worst->message)),
             $open > 0 => "{$open} to look at",
             $worst !== null => 'in order, with advice',
+            $station === Station::Handover && $track === Track::Found => 'asked as it leaves',
             default => 'in order',
         });
     }

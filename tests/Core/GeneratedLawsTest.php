@@ -6,11 +6,14 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Card\EveryRide;
+use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Reading\Reader;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rulebook;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -160,7 +163,14 @@ final class GeneratedLawsTest extends TestCase
             array_push($sentences, ...array_map(static fn(string $why): string => "{$why}.", $fit->because()));
         }
 
-        return [...$sentences, ...$assessment->computed->changeover->steps ?? []];
+        foreach ($assessment->situation->locks->inOrder() as $way) {
+            $sentences[] = $way->because;
+        }
+        foreach ([LengthUnit::Inch, LengthUnit::Millimetre] as $unit) {
+            array_push($sentences, ...EveryRide::of($assessment->situation, $unit));
+        }
+
+        return [...$sentences, ...TakingOut::of($assessment->situation), ...$assessment->computed->changeover->steps ?? []];
     }
 
     /** @return array{string, list<string>, list<string>} */

@@ -105,4 +105,15 @@ final class VerdictTest extends TestCase
         self::assertSame(['child.weight'], Cases::asked($assessment));
         self::assertSame(Severity::Stop, $assessment->questions[0]->couldBe);
     }
+
+    public function testEveryStationSaysWhatIsItsOwn(): void
+    {
+        $assessment = Cases::assess(Cases::REAR, ['setup.movement' => null, 'setup.harness.clip' => 'low', 'seat.history.crash' => null, 'handover.shown_back' => null]);
+        $asked = static fn(Station $station): array => array_map(static fn(Question $q): string => $q->path, $assessment->questionsAt($station));
+
+        self::assertSame(['seat.history.crash'], $asked(Station::History));
+        self::assertSame(['handover.shown_back'], $asked(Station::Handover));
+        self::assertSame([], $asked(Station::Label));
+        self::assertSame([Verdict::GoodToRide, Verdict::NotFinished, Verdict::FixFirst], array_map($assessment->verdictAt(...), [Station::Label, Station::Measure, Station::Buckle]));
+    }
 }

@@ -231,7 +231,7 @@ final class FactsTest extends FeatureTestCase
         $handover = AssembleCase::read($check->fresh() ?? $check, Track::Left)->handover;
 
         self::assertSame(['ines', '2027-03-01'], [$handover?->technician?->id, (string) $handover?->technician?->certifiedUntil]);
-        $this->get("/checks/{$check->id}/found/handover")->assertDontSee('Sign as')->assertSee('Go on to how it leaves');
+        $this->get("/checks/{$check->id}/found/handover")->assertDontSee('Sign as')->assertSee('asked as it leaves')->assertSee('Go on to how it leaves');
     }
 
     /** Slots keep the unit they were entered in, whoever looks at them; a mistaken unit is refused. */
