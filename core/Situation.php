@@ -8,6 +8,7 @@ use MintBuckle\Core\Calendar\Age;
 use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\CaseFile\BaseUse;
 use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\ClipPlace;
 use MintBuckle\Core\CaseFile\Child;
 use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Leave;
@@ -254,6 +255,12 @@ final readonly class Situation
         $heldBy = $this->setup()->heldBy;
 
         return $this->isBooster() && $heldBy === HeldBy::Nothing ? HeldBy::Belt : $heldBy;
+    }
+
+    /** Whether there is a chest clip to close: by the seat's data, else by the label's standard, else because one was seen. */
+    public function hasChestClip(): bool
+    {
+        return $this->seat->chestClip ?? $this->convention->chestClip ?? in_array($this->setup()->harness->clip, [ClipPlace::Armpit, ClipPlace::High, ClipPlace::Low], true);
     }
 
     public function isUnborn(): bool

@@ -34,7 +34,6 @@ final readonly class EveryRide
     {
         $bound = MovementLimit::of($s)->bound;
         $test = $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch;
-        $hasClip = ($s->seat->chestClip ?? $s->convention?->chestClip) !== false;
         $mode = $s->modeRules ?? new Mode();
 
         return array_values(array_filter([
@@ -49,7 +48,7 @@ final readonly class EveryRide
             ($mode->handlePositions ?? []) === [] ? null : 'The handle is in a position for travel: ' . str_replace('_', ' ', implode(' or ', $mode->handlePositions ?? [])) . '.',
             'Bottom and back against the seat, coat off, straps flat.',
             'Slack up from the hips, then the adjuster, then the test at the shoulder: ' . ($test === TightnessTest::Pinch ? 'no webbing can be pinched lengthwise.' : 'one finger goes between strap and child, two do not.'),
-            $hasClip ? 'Chest clip level with the armpits.' : null,
+            $s->hasChestClip() ? 'Chest clip level with the armpits.' : null,
             AfterSteps::isTethered($s) && $s->isRear() ? 'Once the child is in, the tether is taken up again: no slack, the seat not drawn over.' : null,
             AfterSteps::isTethered($s) && ! $s->isRear() ? 'The tether is hooked on and tight.' : null,
             self::headRestraint($s),

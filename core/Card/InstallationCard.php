@@ -62,7 +62,7 @@ final readonly class InstallationCard
             new CardStep(StepCode::Tongues, 'Click the tongues in, one at a time.', 'Each clicks and does not come out when pulled.'),
             new CardStep(StepCode::Hips, 'Draw the slack up from the hips.', 'The straps lie flat and snug over the hips.'),
             new CardStep(StepCode::HarnessTighten, 'Pull the adjuster until the straps are snug at the shoulder.', 'The straps lie in a straight line and press into nothing.'),
-            ...(($s->seat->chestClip ?? $s->convention?->chestClip) === false ? [] : [new CardStep(StepCode::ChestClip, 'Close the chest clip and slide it up.', 'It clicks, level with the armpits.')]),
+            ...($s->hasChestClip() ? [new CardStep(StepCode::ChestClip, 'Close the chest clip and slide it up.', 'It clicks, level with the armpits.')] : []),
             new CardStep(StepCode::StrapTest, $test === TightnessTest::Pinch ? 'Try to pinch the strap together lengthwise at the shoulder.' : 'Slide one finger flat between strap and child at the shoulder.', $test === TightnessTest::Pinch ? 'Your fingers slide off; no webbing stays between them.' : 'One finger goes in, two do not.'),
         ];
     }

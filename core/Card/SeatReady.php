@@ -83,13 +83,23 @@ final readonly class SeatReady
         $listed = array_values(array_filter($this->s->seat->inserts ?? [], fn(Insert $i): bool => InsertFit::of($i, $this->s) === Truth::Yes));
         $names = array_map(static fn(Insert $i): string => $i->name, $listed);
         $isOut = $used !== null && ! in_array($used, $names, true);
+        $isOpen = $isOut && $this->isOpen($used);
 
         return match (true) {
+            $isOpen => new CardStep(StepCode::Insert, "Look in the manual whether the insert {$used} is for this child's weight; if not, take it out.", 'Only what the maker gives for this weight lies in the seat.'),
             $isOut && $names === [] => new CardStep(StepCode::Insert, "Take out the insert {$used}: it is not for this child.", 'Nothing is left under or behind the child.'),
             $isOut => new CardStep(StepCode::Insert, "Take out the insert {$used}; for this weight the seat has: " . implode(', ', $names) . '.', 'Only what the maker gives for this weight lies in the seat.'),
             $names !== [] => new CardStep(StepCode::Insert, 'For this weight the seat has an insert: ' . implode(', ', $names) . '. Put it in as its manual shows.', 'It lies flat behind the straps and does not push the head forward.'),
             default => null,
         };
+    }
+
+    /** Whether it cannot be told that an insert is for this child. */
+    private function isOpen(string $used): bool
+    {
+        $named = array_filter($this->s->seat->inserts ?? [], static fn(Insert $i): bool => $i->name === $used);
+
+        return $this->s->seat?->inserts === null || array_filter($named, fn(Insert $i): bool => InsertFit::of($i, $this->s) === Truth::Unknown) !== [];
     }
 
     private function recline(): ?CardStep

@@ -195,6 +195,33 @@ final class CardTest extends TestCase
         self::assertStringContainsString('three noodles taped in a triangle', $step(['setup.wedge' => 'noodle', 'setup.wedge_count' => 3], 'wedge'));
     }
 
+    public function testTheInsertInUse(): void
+    {
+        $listed = [['name' => 'newborn', 'weight_max' => Cases::q(11, 'lb')]];
+        foreach ([
+            'Take out the insert newborn: it is not for this child.' => [['seat.inserts' => $listed], ['seat.inserts' => []]],
+            'For this weight the seat has an insert: newborn. Put it in as its manual shows.' => [['seat.inserts' => $listed, 'child.weight' => Cases::q(10, 'lb')]],
+            'Take out the insert newborn; for this weight the seat has: small.' => [['seat.inserts' => [...$listed, ['name' => 'small']]]],
+            'Look in the manual whether the insert newborn is for this child\'s weight; if not, take it out.' => [['seat.inserts' => null], ['seat.inserts' => $listed, 'child.weight' => null]],
+        ] as $step => $all) {
+            foreach ($all as $changes) {
+                self::assertSame($step, self::step(['setup.harness.insert' => 'newborn', ...$changes], 'insert'));
+            }
+        }
+    }
+
+    /** Where nothing says whether there is a chest clip, one that was seen is one. */
+    public function testTheChestClip(): void
+    {
+        $unknown = ['seat.chest_clip' => null, 'seat.standards' => ['zz-9']];
+
+        self::assertTrue(self::has($unknown, 'chest_clip'), 'seen at the armpits');
+        self::assertFalse(self::has($unknown + ['setup.harness.clip' => null], 'chest_clip'));
+        self::assertFalse(self::has($unknown + ['setup.harness.clip' => 'none'], 'chest_clip'));
+        self::assertTrue(self::has(['seat.chest_clip' => true, 'seat.standards' => ['ecer44'], 'setup.harness.clip' => null], 'chest_clip'));
+        self::assertFalse(self::has(['seat.chest_clip' => false], 'chest_clip'));
+    }
+
     /** "On every ride" is made from this seat. */
     public function testOnEveryRide(): void
     {
