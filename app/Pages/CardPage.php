@@ -30,6 +30,9 @@ final readonly class CardPage
 
     public bool $signed;
 
+    /** What the steps do not follow, or lack. */
+    public ?string $notice;
+
     public function __construct(public Check $check, public Hands $hands, public Units $units, public ?string $problem = null)
     {
         $situation = new Situation(AssembleCase::read($check, Track::Left));
@@ -41,6 +44,7 @@ final readonly class CardPage
             'subject' => $subject = $hands->value . '.' . substr(sha1(($i + 1) . $step->step), 0, 12),
             'done' => $facts->latest(Beside::Ticked->key($subject))?->value() === true,
         ], array_keys($card), $card);
+        $this->notice = InstallationCard::notice($situation);
         $this->takingOut = TakingOut::of($situation);
         $this->changeover = Changeover::of($situation);
         $this->signed = $check->signed_at !== null;

@@ -15,6 +15,7 @@ use App\Units;
 use MintBuckle\Core\Asking\AskedOf;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\EveryRide;
+use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\CaseFile\CaseFile;
 use MintBuckle\Core\CaseFile\Handover;
 use MintBuckle\Core\Finding\Assessment;
@@ -31,8 +32,9 @@ final readonly class SheetChild
      * @param int $unanswered how many things nobody has looked at
      * @param list<SheetLine> $corrected found open, and put right
      * @param list<SheetLine> $advice good to know
-     * @param list<string>|null $card the steps to repeat it; null while they cannot be told
-     * @param list<string> $everyRide
+     * @param list<string>|null $card the steps to repeat it; null while they cannot be told, and where no child may ride in it
+     * @param string|null $notice what the steps do not follow, or lack
+     * @param list<string> $everyRide none where no child may ride in it
      * @param list<array{string, string}> $dates what happens when, in the order in which it comes
      * @param string $by who signed, in a sentence
      */
@@ -45,6 +47,7 @@ final readonly class SheetChild
         public array $corrected,
         public array $advice,
         public ?array $card,
+        public ?string $notice,
         public array $everyRide,
         public array $dates,
         public string $by,
@@ -62,6 +65,7 @@ final readonly class SheetChild
     {
         $case = AssembleCase::read($check, Track::Left);
         $facts = FactLog::of($check, Track::Left);
+        $mayRide = $left->verdict !== Verdict::DoNotUse;
         $lines = static fn(callable $which): array => array_values(array_map(
             static fn(Finding $f): SheetLine => SheetLine::of($f, $units, self::whyDeclined($facts, $f)),
             array_filter($left->findings, $which),
@@ -75,8 +79,9 @@ final readonly class SheetChild
             count($left->questions),
             array_map(static fn(Finding $f): SheetLine => SheetLine::of($f, $units), FoundAndLeft::corrected($check, $left)),
             $lines(static fn(Finding $f): bool => $f->severity === Severity::Advise),
-            $left->computed->card === null ? null : array_map(static fn(CardStep $step): string => $step->step, $left->computed->card),
-            EveryRide::of($left->situation, $units->length()),
+            $mayRide && $left->computed->card !== null ? array_map(static fn(CardStep $step): string => $step->step, $left->computed->card) : null,
+            $mayRide ? InstallationCard::notice($left->situation) : null,
+            $mayRide ? EveryRide::of($left->situation, $units->length()) : [],
             SheetDates::of($left),
             self::by($case->handover ?? new Handover()),
         );
@@ -106,6 +111,7 @@ final readonly class SheetChild
             $lines('corrected'),
             $lines('advice'),
             is_array($kept['card'] ?? null) ? $words('card') : null,
+            is_string($kept['notice'] ?? null) ? $kept['notice'] : null,
             $words('everyRide'),
             $dates,
             $text('by'),

@@ -7,7 +7,7 @@ namespace App\Pages;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Finding\Assessment;
 
-/** What changes next for a child, and when, in the order in which it comes. */
+/** What changes next for a child, and when, in the order in which it comes; what lies behind is said by the findings. */
 final readonly class SheetDates
 {
     /** @return list<array{string, string}> when, and what */
@@ -21,6 +21,8 @@ final readonly class SheetDates
             $outgrown === null || $mode === null ? null : [self::first($outgrown), true, "The child outgrows it as a {$mode->word()}. An estimate from the growth charts."],
             $computed->expiresOn === null ? null : [$computed->expiresOn, false, 'From this day the seat may no longer be used.'],
         ]));
+        $today = $left->situation->case->today;
+        $dates = array_values(array_filter($dates, static fn(array $d): bool => $d[1] ? $d[0]->showMonth() === $today->showMonth() || $today->daysUntil($d[0]) > 0 : $today->daysUntil($d[0]) > 0));
         usort($dates, static fn(array $a, array $b): int => $a[0]->dayNumber() <=> $b[0]->dayNumber());
 
         return array_map(static fn(array $d): array => [$d[1] ? 'About ' . $d[0]->showMonth() : $d[0]->show(), $d[2]], $dates);

@@ -34,6 +34,14 @@ final readonly class InstallationCard
         return $s->setup()->heldBy === HeldBy::Both && $s->seat?->beltAndAnchorsOk === true && $s->case->vehicle?->beltAndAnchorsOk === true;
     }
 
+    /** Why the card does not follow what holds the seat now, or lacks the belt's steps; null where it follows it, or there is no card. */
+    public static function notice(Situation $s): ?string
+    {
+        $isOfABelt = $s->mode?->isHarness() === true && $s->modeRules !== null && $s->place !== null && $s->setup()->heldBy !== HeldBy::LowerAnchors;
+
+        return $isOfABelt ? LockInUse::of($s)->notice : null;
+    }
+
     /** @return list<CardStep> */
     private static function harness(Situation $s, ModeName $mode, Mode $rules): array
     {
@@ -49,7 +57,9 @@ final readonly class InstallationCard
             ...self::childIn($s),
         ];
 
-        return $anchorsOnly || $lock->notice === null ? $card : [$card[0]->withNotice($lock->notice), ...array_slice($card, 1)];
+        $notice = self::notice($s);
+
+        return $notice === null ? $card : [$card[0]->withNotice($notice), ...array_slice($card, 1)];
     }
 
     /** @return list<CardStep> */

@@ -190,6 +190,8 @@ final class CardTest extends TestCase
         self::assertSame('Turn the buckle stalk down by one and a half turns, counted aloud; three is the most.', $step(['setup.buckle_turns' => 1.5], 'buckle_turns'));
         self::assertSame('Put the clip on both parts, no further than 1 in from the plate.', $step(['setup.lock' => ['clip']], 'clip_on'));
         self::assertSame('Put the clip on both parts, no further than 5 mm from the plate.', $step(['setup.lock' => ['clip'], 'seat.clip_distance_max' => Cases::q(5, 'mm')], 'clip_on'));
+        self::assertSame('Close the lock-off over the belt.', $step(['setup.lock' => ['lockoff'], 'seat.lockoff' => true], 'close_lockoff'));
+        self::assertSame('Close the lock-off over the belt, on the shoulder side.', $step(['setup.lock' => ['lockoff'], 'seat.lockoff' => true, 'seat.lockoff_use' => 'shoulder_side'], 'close_lockoff'));
         self::assertSame('Hook the tether on, in the boot, led round the head restraint as the vehicle shows.', $step([self::PLACE . 'tether_anchor_at' => 'boot'], 'tether_hook', Cases::NZ));
         self::assertStringContainsString('a rolled towel', $step(['setup.wedge' => 'towel'], 'wedge'));
         self::assertStringContainsString('three noodles taped in a triangle', $step(['setup.wedge' => 'noodle', 'setup.wedge_count' => 3], 'wedge'));

@@ -11,6 +11,7 @@ use MintBuckle\Core\CaseFile\Limit;
 use MintBuckle\Core\CaseFile\LimitEntry;
 use MintBuckle\Core\CaseFile\MadeWindow;
 use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Fit\HeldOtherwise;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\Months;
@@ -160,5 +161,20 @@ final class LimitTest extends TestCase
         assert($made !== []);
 
         return new Limit($made);
+    }
+
+    public function testAnotherWayOfHoldingIsSoughtOnlyWhereThisOneIsKnown(): void
+    {
+        self::assertSame(HeldBy::Belt, self::heldOtherwise(['setup.held_by' => 'lower_anchors']));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'nothing']));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => null]));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'lower_anchors', 'setup.mode' => null]));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'lower_anchors', 'setup.mode' => 'high_back_booster']), 'a mode the seat has not');
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function heldOtherwise(array $changes): ?HeldBy
+    {
+        return HeldOtherwise::fitting(Cases::assess(Cases::REAR, $changes)->situation);
     }
 }

@@ -78,6 +78,27 @@ final class RoomTest extends TestCase
         self::assertStringContainsString('14 CFR 121.311', $card->source->text);
     }
 
+    /** The first thing that decides it is said. */
+    public function testWhyASeatMayFlyOrNot(): void
+    {
+        $rear = ModeName::RearHarness;
+        $fits = new ModeFit($rear, [], []);
+        foreach ([
+            'Its label does not say' => [new Seat(aircraftCertified: false, detachable: false), $rear, $fits],
+            'Its shell would have to be belted without the base' => [new Seat(aircraftCertified: true, detachable: true, baseless: Permission::Forbidden), $rear, $fits],
+            'The child is outside the limits of this way of riding: weight 20 kg is more than 18 kg.' => [new Seat(aircraftCertified: true, detachable: false), $rear, new ModeFit($rear, [new Breach(BreachKind::MakersLimit, 'weight 20 kg is more than 18 kg')], [])],
+            'Its label says it is certified' => [new Seat(aircraftCertified: true, detachable: false), $rear, $fits],
+            'Say how it is to be used' => [new Seat(aircraftCertified: true, detachable: false), null, $fits],
+            'Look on the label for words like these' => [new Seat(detachable: false), $rear, $fits],
+            'Look whether its shell lifts off' => [new Seat(aircraftCertified: true), $rear, $fits],
+            'Ask its manual whether the shell' => [new Seat(aircraftCertified: true, detachable: true), $rear, $fits],
+            'The seat\'s own limits hold in the air too' => [new Seat(aircraftCertified: true, detachable: false), $rear, null],
+            'Boosters cannot be used' => [new Seat(aircraftCertified: true), ModeName::BacklessBooster, $fits],
+        ] as $because => [$seat, $mode, $fit]) {
+            self::assertStringStartsWith($because, FlightCard::of($seat, $mode, $fit)->because);
+        }
+    }
+
     /** x = L - r, y = r and so on, worked by hand from where a stack touches cushion, crease and base. */
     public function testWhatAStackGains(): void
     {

@@ -14,7 +14,7 @@ final class CarTest extends FeatureTestCase
 {
     public function testThePlanShowsEverybodyAndAProposal(): void
     {
-        $page = $this->signedIn()->get("/visits/{$this->visit(4)->id}/car")->assertOk();
+        $page = $this->signedIn()->get('/visits/' . self::visit(4)->id . '/car')->assertOk();
 
         $page->assertSee('data-rider="A"', false)->assertSee('data-rider="B"', false)->assertSee('data-proposal="0"', false);
         $page->assertSee('Expect')->assertSee('lower anchors in two rear places.');
@@ -22,7 +22,7 @@ final class CarTest extends FeatureTestCase
 
     public function testAProposalIsAcceptedInOneTapAndMakesMeasuresStale(): void
     {
-        $visit = $this->visit(3);
+        $visit = self::visit(3);
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertRedirect()->assertSessionHas('status', 'A moves. What depends on the place is looked at again in the check.');
         $check = Check::query()->findOrFail($visit->checks->firstOrFail()->id);
 
@@ -34,17 +34,17 @@ final class CarTest extends FeatureTestCase
 
     public function testAPlaceTheCarLacksMovesNobody(): void
     {
-        $visit = $this->visit(4);
+        $visit = self::visit(4);
         $before = $visit->checks->map(static fn(Check $c): ?string => $c->caseOf(Track::Left)->case->setup?->position)->all();
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['A' => '2C', 'B' => '1C']])->assertRedirect()->assertSessionHas('problem');
 
-        self::assertSame($before, $this->visit(4)->checks->map(static fn(Check $c): ?string => $c->caseOf(Track::Left)->case->setup?->position)->all(), 'all of them or none');
+        self::assertSame($before, self::visit(4)->checks->map(static fn(Check $c): ?string => $c->caseOf(Track::Left)->case->setup?->position)->all(), 'all of them or none');
         $this->post("/visits/{$visit->id}/car", ['places' => ['A' => 'boot']])->assertSessionHasErrors('places.A');
     }
 
     public function testTwoChildrenAtOnePlaceAreNamed(): void
     {
-        $visit = $this->visit(4);
+        $visit = self::visit(4);
         $at = $visit->checks->firstOrFail()->caseOf(Track::Left)->case->setup?->position;
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['B' => $at]]);
 
@@ -53,10 +53,10 @@ final class CarTest extends FeatureTestCase
 
     public function testWhatIsSeenAtAPlaceIsKnownToEveryCheck(): void
     {
-        $visit = $this->visit(4);
+        $visit = self::visit(4);
         $this->signedIn()->post("/visits/{$visit->id}/car/2L", ['field' => 'airbag', 'answer' => 'no'])->assertRedirect();
         $this->post("/visits/{$visit->id}/car/2L", ['field' => 'width', 'amount' => '440', 'unit' => 'mm'])->assertRedirect();
-        foreach ($this->visit(4)->checks as $check) {
+        foreach (self::visit(4)->checks as $check) {
             $place = array_values(array_filter($check->caseOf(Track::Left)->case->vehicle->positions ?? [], static fn($p): bool => $p->name === '2L'))[0];
             self::assertSame([false, '440 mm'], [$place->airbag, $place->width?->show()]);
         }
@@ -66,22 +66,22 @@ final class CarTest extends FeatureTestCase
 
     public function testWhatTwoChecksTellDifferentlyIsUnknown(): void
     {
-        $visit = $this->visit(4);
+        $visit = self::visit(4);
         $airbag = static fn(Visit $visit): ?bool => array_values(array_filter(FamilyCar::request($visit)->vehicle->positions, static fn($p): bool => $p->name === '2C'))[0]->airbag;
         foreach ([['A', 'no', false], ['B', 'yes', null]] as [$letter, $answer, $expected]) {
             $check = $visit->checks->firstOrFail(static fn(Check $c): bool => $c->letter === $letter);
             $index = array_search('2C', array_map(static fn($p): string => $p->name, $check->caseOf(Track::Left)->case->vehicle->positions ?? []), true);
             $this->signedIn()->answer(Check::query()->findOrFail($check->id), "vehicle.positions.{$index}.airbag", ['answer' => $answer], station: 'place')->assertOk();
-            self::assertSame($expected, $airbag($this->visit(4)));
+            self::assertSame($expected, $airbag(self::visit(4)));
         }
     }
 
     public function testAnotherArrangementKeepsWhatIsKnown(): void
     {
-        $visit = $this->visit(3);
+        $visit = self::visit(3);
         $this->signedIn()->post("/visits/{$visit->id}/car/2L", ['field' => 'airbag', 'answer' => 'no']);
         $this->put("/visits/{$visit->id}/car", ['layout' => VehicleLayout::query()->where('name', 'Seven seats, driver on the left')->sole()->id])->assertRedirect();
-        $positions = $this->visit(3)->checks->firstOrFail()->caseOf(Track::Left)->case->vehicle->positions ?? [];
+        $positions = self::visit(3)->checks->firstOrFail()->caseOf(Track::Left)->case->vehicle->positions ?? [];
 
         self::assertContains('3R', array_map(static fn($p): string => $p->name, $positions));
         self::assertSame([false], array_values(array_map(static fn($p): ?bool => $p->airbag, array_filter($positions, static fn($p): bool => $p->name === '2L'))));
@@ -90,20 +90,15 @@ final class CarTest extends FeatureTestCase
 
     public function testAFamilyThatLeftIsNotMoved(): void
     {
-        $visit = $this->visit(1);
+        $visit = self::visit(1);
         $this->signedIn()->get("/visits/{$visit->id}/car")->assertOk()->assertSee('This family has left.');
         $this->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertSessionHas('problem');
     }
 
     public function testAPinKeepsAChildWhereItIs(): void
     {
-        $visit = $this->visit(4);
+        $visit = self::visit(4);
         $at = $visit->checks->firstOrFail()->caseOf(Track::Left)->case->setup?->position;
         $this->signedIn()->get("/visits/{$visit->id}/car?keep[]=A")->assertOk()->assertSee('Stays here: let move')->assertSee("A → {$at}");
-    }
-
-    private function visit(int $ticket): Visit
-    {
-        return Visit::query()->where('ticket', $ticket)->with('checks.visit.day.recallList')->firstOrFail();
     }
 }

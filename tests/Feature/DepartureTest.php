@@ -73,11 +73,6 @@ final class DepartureTest extends FeatureTestCase
         $this->get('/')->assertSee('02:05');
     }
 
-    private static function visit(int $ticket): Visit
-    {
-        return Visit::query()->where('ticket', $ticket)->firstOrFail();
-    }
-
     private function seen(Visit $visit): string
     {
         preg_match('/name="seen" value="(\w{40})"/', (string) $this->get("/visits/{$visit->id}/departure")->getContent(), $m);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Check;
 use App\Models\User;
+use App\Models\Visit;
 use App\Track;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -43,6 +44,11 @@ abstract class FeatureTestCase extends TestCase
     protected function signedIn(string $login = 'wren'): static
     {
         return $this->actingAs(User::query()->where('login', $login)->firstOrFail());
+    }
+
+    protected static function visit(int $ticket): Visit
+    {
+        return Visit::query()->where('ticket', $ticket)->with('checks.visit.day.recallList')->firstOrFail();
     }
 
     protected static function check(int $ticket, string $letter = 'A'): Check

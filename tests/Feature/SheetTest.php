@@ -49,7 +49,7 @@ final class SheetTest extends FeatureTestCase
 
     public function testAnUnfinishedCheckPromisesNothing(): void
     {
-        $visit = Visit::query()->where('ticket', 7)->firstOrFail();
+        $visit = self::visit(7);
         $this->signedIn()->get("/visits/{$visit->id}/sheet")->assertOk()
             ->assertSee('Child A: Not finished')
             ->assertSee('Child B: Not finished')
@@ -59,9 +59,28 @@ final class SheetTest extends FeatureTestCase
 
     public function testTheStepsToRepeatAreTheInstallationCards(): void
     {
-        $visit = Visit::query()->where('ticket', 1)->firstOrFail();
+        $visit = self::visit(1);
         $this->signedIn()->get("/visits/{$visit->id}/sheet")->assertOk()
             ->assertSeeInOrder(['How to do it again', 'Set the shoulder straps to slot 2', 'Buckle.', 'Prove the lock', 'Try the movement', 'Sit the child in', 'On every ride', 'Dates ahead', 'Checked by Wren; looked at a second time by Odalys.', 'Questions?']);
+    }
+
+    /** Where no child may ride in it, nobody is told how to put it in again, nor of a last day that is behind. */
+    public function testASeatThatMustNotBeUsedHasNoSteps(): void
+    {
+        $child = self::child(4);
+
+        self::assertSame([Verdict::DoNotUse, null, []], [$child->verdict, $child->card, $child->everyRide]);
+        self::assertNotContains('From this day the seat may no longer be used.', array_column($child->dates, 1));
+        $this->signedIn()->get('/visits/' . self::visit(4)->id . '/sheet')->assertSee('As it stands no child may ride in it, so no steps to install it are printed.');
+    }
+
+    /** Steps that lack the belt's own, or do not follow what holds the seat now, say so. */
+    public function testStepsThatLackTheBeltSaySo(): void
+    {
+        self::assertStringStartsWith('Nothing is known to lock this belt for this seat', (string) self::child(7)->notice);
+        self::assertNull(self::child(3)->notice);
+        $this->signedIn()->get('/visits/' . self::visit(7)->id . '/sheet')->assertSeeInOrder(['How to do it again', 'Nothing is known to lock this belt for this seat']);
+        $this->get('/checks/' . self::check(7)->id . '/card/technician')->assertSee('<p class="notice problem">Nothing is known to lock this belt', false);
     }
 
     /** Nobody is named who has not signed, and dates stand in the order in which they come. */
@@ -77,7 +96,7 @@ final class SheetTest extends FeatureTestCase
     /** What was signed is read, not judged again: a list taken later changes nothing on the sheet. */
     public function testTheSheetOfAFamilyThatLeftIsWhatWasSigned(): void
     {
-        $visit = Visit::query()->where('ticket', 1)->firstOrFail();
+        $visit = self::visit(1);
         self::assertNotNull($visit->left_at);
         $signed = $this->signedIn()->get("/visits/{$visit->id}/sheet")->assertOk()->assertSee('Good to ride')->getContent();
         DB::statement("UPDATE campaigns SET said = said || '{\"maker\": \"Ottermoor\", \"models\": [\"*\"], \"advice\": \"stop_use\"}' || '{\"made_from\": null, \"made_to\": null, \"serial_from\": null, \"serial_to\": null}'");

@@ -24,7 +24,11 @@
     @endif
     @if ($child->card !== null)
         <h3>How to do it again</h3>
+        @if ($child->notice !== null)<p><strong>{{ $child->notice }}</strong></p>@endif
         <ol class="again">@foreach ($child->card as $step)<li>{{ $step }}</li>@endforeach</ol>
+    @endif
+    @if ($child->card === null && $child->verdict === MintBuckle\Core\Finding\Verdict::DoNotUse)
+        <p>As it stands no child may ride in it, so no steps to install it are printed.</p>
     @endif
     @if ($child->everyRide !== [])
         <h3>On every ride</h3>

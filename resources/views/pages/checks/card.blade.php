@@ -18,6 +18,9 @@
             <p class="card-work">The card is written once the seat is known, how the child rides, and where.</p>
         @else
             <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ $page->done() }} of {{ count($page->steps) }} done{{ $page->isDone() ? '.' : ', next is step ' . $page->current() . '.' }}</p>
+            @if ($page->notice !== null)
+                <p class="notice problem">{{ $page->notice }}</p>
+            @endif
             <ol class="card-steps">
                 @foreach ($page->steps as $step)
                     <li @class(['card-work', 'done' => $step['done'], 'current' => $step['number'] === $page->current()]) data-step-number="{{ $step['number'] }}" data-step="{{ $step['step']->code->value }}">
