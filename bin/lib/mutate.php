@@ -47,7 +47,7 @@ foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$copy}/c
     foreach ($tokens as $i => $token) {
         $to = OPERATORS[$token->text] ?? null;
         if ($token->is([T_LNUMBER, T_DNUMBER]) && ! preg_match('~/(Drawing|Quantity)/~', $path)) {
-            $to = $token->is(T_LNUMBER) ? (string) ((int) $token->text + 1) : (string) ((float) $token->text * 1.05);
+            $to = $token->is(T_LNUMBER) ? (string) ((int) str_replace('_', '', $token->text) + 1) : (string) ((float) $token->text * 1.05);
         }
         if ($to !== null) {
             $mutants[] = [$path, $i, $token->line, $token->text, $to];

@@ -152,6 +152,16 @@ final class ReaderTest extends TestCase
         Reader::read($text);
     }
 
+    public function testARecallListHoldsTenThousandCampaigns(): void
+    {
+        $campaigns = static fn(int $count): array => ['recall_list.campaigns' => array_map(static fn(int $n): array => ['id' => "R-{$n}", 'maker' => 'Ottermoor'], range(1, $count))];
+
+        self::assertCount(10_000, Cases::read(Cases::REAR, $campaigns(10_000))->recallList->campaigns ?? []);
+        $this->expectExceptionMessage('recall_list.campaigns');
+        $this->expectException(InvalidCase::class);
+        Cases::read(Cases::REAR, $campaigns(10_001));
+    }
+
     public function testNamesEveryProblemAtOnce(): void
     {
         try {
