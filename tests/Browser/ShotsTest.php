@@ -14,7 +14,6 @@ final class ShotsTest extends BrowserTestCase
     {
         array_map(unlink(...), glob(self::folder() . '/*.png') ?: []);
         self::viewport(1280, 800);
-        self::shot('sign-in', '/sign-in');
         self::signIn();
         foreach (['yard-desk' => '/', 'arrive-desk' => '/arrive', 'car-desk' => '/visits/11/car', 'model-desk' => '/shelf/1/edit', 'recalls-desk' => '/recalls', 'finder-desk' => '/finders/locking?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'forward_harness'], 'vehicle.positions.0.belt' => ['answer' => 'lap_shoulder'], 'vehicle.positions.0.retractor' => ['answer' => 'switchable'], 'vehicle.positions.0.latch_plate' => ['answer' => 'sliding']]]), 'handbook-desk' => '/handbook?q=tether'] as $name => $path) {
             self::shot($name, $path);
@@ -41,6 +40,7 @@ final class ShotsTest extends BrowserTestCase
         self::press('[data-key="c"]');
         self::waitFor('#card');
         self::shot('card-phone');
+        self::shot('departure-phone', '/visits/3/departure');
         self::assertLessThan(20, count(glob(self::folder() . '/*.png') ?: []));
     }
 

@@ -11,19 +11,20 @@ use App\Judge;
 use App\Models\User;
 use App\Models\Visit;
 use App\Pages\DeparturePage;
+use App\Units;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class DepartureController
 {
-    public function show(Visit $visit, #[CurrentUser] User $user, Judge $judge): View|RedirectResponse
+    public function show(Visit $visit, #[CurrentUser] User $user, Judge $judge, Units $units): View|RedirectResponse
     {
         $visit->load(['day', 'family', 'checks.facts', 'checks.visit.day.recallList']);
 
         return $visit->left_at !== null
             ? redirect()->route('visits.sheet', $visit)
-            : view('pages.visits.departure', ['page' => new DeparturePage($visit, $user, $judge)]);
+            : view('pages.visits.departure', ['page' => new DeparturePage($visit, $user, $judge), 'units' => $units]);
     }
 
     public function store(DepartureRequest $request, Visit $visit, SendOff $sendOff): RedirectResponse

@@ -4,7 +4,7 @@
     <section class="station" aria-labelledby="station-title">
         <header class="station-top">
             <h1 id="station-title">{{ $page->station->title() }}</h1>
-            <p>{{ $page->track === App\Track::Found ? 'As it arrived, before anyone touches it. ' : '' }}{{ $page->station->task() }}</p>
+            <p>{{ $page->track === App\Track::Found ? 'As it arrived, before anyone touches it. ' : '' }}{{ $page->track === App\Track::Found && $page->station === MintBuckle\Core\Finding\Station::Handover ? '' : $page->station->task() }}</p>
         </header>
         @if ($page->signed)
             <p class="notice">This family has left. The check is signed and can be read, not changed.</p>

@@ -7,7 +7,7 @@
             <h2><x-buckle-mark :state="$child['verdict']->value" :size="36" /> Child {{ $child['letter'] }}: {{ $child['verdict']->title() }}</h2>
             @if ($child['findings'] !== [] || $child['questions'] !== [])
                 <ul>
-                    @foreach ($child['findings'] as $finding)<li><strong>{{ $finding->severity->title() }}:</strong> {{ $finding->message }}</li>@endforeach
+                    @foreach ($child['findings'] as $finding)<li><strong>{{ $finding->severity->title() }}:</strong> {{ $finding->message }} {{ $units->retell($finding) }}</li>@endforeach
                     @foreach ($child['questions'] as $question)<li>Not looked at: {{ $question }}</li>@endforeach
                 </ul>
             @endif
