@@ -172,9 +172,27 @@ final class LimitTest extends TestCase
         self::assertNull(self::heldOtherwise(['setup.held_by' => 'lower_anchors', 'setup.mode' => 'high_back_booster']), 'a mode the seat has not');
     }
 
-    /** @param array<string, mixed> $changes */
-    private static function heldOtherwise(array $changes): ?HeldBy
+    /** A place must be known to offer the other way. */
+    public function testAnotherWayOfHoldingIsOneThatThePlaceOffers(): void
     {
-        return HeldOtherwise::fitting(Cases::assess(Cases::REAR, $changes)->situation);
+        $belt = 'vehicle.positions.1.belt';
+        $anchors = 'vehicle.positions.1.lower_anchors';
+        $allowed = ['seat.modes.high_back_booster.anchors_allowed' => true];
+
+        self::assertSame(HeldBy::LowerAnchors, self::heldOtherwise(['setup.held_by' => 'belt', $anchors => true]));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'belt', $anchors => false]));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'belt', $anchors => null]));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'belt', $anchors => true, 'seat.lower_anchor_child_max' => Cases::q(10, 'lb')]));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'lower_anchors', $belt => 'none']));
+        self::assertSame(HeldBy::Belt, self::heldOtherwise(['setup.held_by' => 'lower_anchors', $belt => 'lap_shoulder'], Cases::BOOSTER));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'lower_anchors', $belt => 'lap'], Cases::BOOSTER));
+        self::assertSame(HeldBy::LowerAnchors, self::heldOtherwise(['setup.held_by' => 'nothing', $anchors => true] + $allowed, Cases::BOOSTER));
+        self::assertNull(self::heldOtherwise(['setup.held_by' => 'belt', $anchors => true], Cases::BOOSTER), 'not known to be allowed');
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function heldOtherwise(array $changes, string $case = Cases::REAR): ?HeldBy
+    {
+        return HeldOtherwise::fitting(Cases::assess($case, $changes)->situation);
     }
 }
