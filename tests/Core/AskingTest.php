@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Asking\AskedOf;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\Finding\Station;
@@ -14,6 +15,13 @@ use stdClass;
 
 final class AskingTest extends TestCase
 {
+    public function testWhatIsAddedToAndWhatIsCounted(): void
+    {
+        self::assertSame([AnswerKind::Texts, AnswerKind::Essentials, AnswerKind::Approvals], array_values(array_filter(AnswerKind::cases(), static fn(AnswerKind $k): bool => $k->isAddedTo())));
+        self::assertCount(3, AskedOf::crotch(Cases::read(Cases::REAR, ['seat.modes.rear_harness.crotch_slots' => null, 'seat.modes.forward_harness.crotch_slots' => null])), 'where no manual says more');
+        self::assertCount(5, AskedOf::crotch(Cases::read(Cases::REAR, ['seat.modes.rear_harness.crotch_slots' => [1, 5]])));
+    }
+
     public function testIsMadeOnce(): void
     {
         self::assertSame(Catalogue::standard(), Catalogue::standard());

@@ -50,6 +50,17 @@ final class EdgesTest extends TestCase
         self::assertNotNull($stack(39.9, 400, false));
     }
 
+    /** An indicator that stands right overrules the default range; the seat's own range overrules nothing that was read. */
+    public function testAWedgeIsSizedByTheDefaultOnlyWhereNothingElseSpeaks(): void
+    {
+        $none = ['seat.modes.rear_harness.angle_min' => null, 'seat.modes.rear_harness.angle_max' => null];
+
+        self::assertNotNull(self::wedge([...$none, 'setup.indicator' => null]));
+        self::assertNull(self::wedge([...$none, 'setup.indicator' => 'in']));
+        self::assertNull(self::wedge([...$none, 'setup.indicator' => 'too_flat']));
+        self::assertNull(self::wedge(['seat.modes.rear_harness.angle_min' => Cases::q(25, 'deg'), 'setup.indicator' => null]), 'within the seat\'s own range');
+    }
+
     public function testTheForecastSpreadsByHalfAZAndTheChartChangesAtTwoYears(): void
     {
         self::assertSame([0.5, 24], [OutgrowForecast::SPREAD_Z, GrowthReference::CHANGE_MONTHS]);
@@ -313,5 +324,11 @@ final class EdgesTest extends TestCase
     private static function rearFit(array $max, array $more = []): ?ModeFit
     {
         return (new Situation(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max, 'height_max' => Cases::q(50, 'in')]])))->fits->for(ModeName::RearHarness);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function wedge(array $changes): ?WedgeSize
+    {
+        return WedgeSize::of(new Situation(Cases::read(Cases::REAR, ['setup.angle' => Cases::q(27, 'deg'), 'seat.base_length' => Cases::q(400, 'mm'), 'child.sits_unaided' => true, ...$changes])));
     }
 }

@@ -87,6 +87,15 @@ final class MarksTest extends TestCase
         self::assertSame($expected, NearNames::of($typed, ['Pellwick', 'Ottermoor', 'OM-220', 'PW-410']));
     }
 
+    /** Two letters within a name are enough, one is not; the last letters count as the first do. */
+    public function testHowLittleIsNear(): void
+    {
+        self::assertSame(['Ottermoor'], NearNames::of('mo', ['Ottermoor']));
+        self::assertSame([], NearNames::of('m', ['Ottermoor']));
+        self::assertSame(['Bossy'], NearNames::of('Mossy', ['Bossy']));
+        self::assertSame([], NearNames::of('Moss', ['Boss']));
+    }
+
     public function testTheNearestComesFirstAndFiveAreEnough(): void
     {
         self::assertSame(['OM-220', 'OM-220 X'], NearNames::of('om220', ['OM-220 X', 'OM-220', 'PW-1']));

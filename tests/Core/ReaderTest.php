@@ -152,6 +152,15 @@ final class ReaderTest extends TestCase
         Reader::read($text);
     }
 
+    public function testReclineSettingsReachAHundred(): void
+    {
+        $rows = static fn(int $setting): array => ['seat.modes.rear_harness.recline' => [['settings' => [0, $setting]]]];
+
+        self::assertSame([0, 100], Cases::read(Cases::REAR, $rows(100))->seat?->modes['rear_harness']->recline[0]->settings ?? null);
+        $this->expectException(InvalidCase::class);
+        Cases::read(Cases::REAR, $rows(101));
+    }
+
     public function testARecallListHoldsTenThousandCampaigns(): void
     {
         $campaigns = static fn(int $count): array => ['recall_list.campaigns' => array_map(static fn(int $n): array => ['id' => "R-{$n}", 'maker' => 'Ottermoor'], range(1, $count))];

@@ -215,6 +215,16 @@ final class StationDrawingTest extends TestCase
         return MovementGauge::of($tries, Practice::of(PracticeCode::Us)->movement, LengthUnit::Millimetre)->isStillLoose();
     }
 
+    public function testAChildOfWhichHalfIsKnownIsNoPoint(): void
+    {
+        foreach ([['child.weight' => null], ['child.height' => null], ['child.weight' => null, 'child.height' => null]] as $unknown) {
+            $plane = ModePlane::of(self::situation(Cases::REAR, $unknown));
+            self::assertNull($plane->child);
+            self::assertSame('The child has not been weighed and measured.', $plane->text[0]);
+        }
+        self::assertStringStartsWith('The child weighs', ModePlane::of(self::situation(Cases::REAR))->text[0]);
+    }
+
     private static function field(ModePlane $plane, string $mode): ModeField
     {
         foreach ($plane->fields as $field) {
