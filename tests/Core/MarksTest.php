@@ -93,6 +93,7 @@ final class MarksTest extends TestCase
         self::assertSame(['Ottermoor'], NearNames::of('mo', ['Ottermoor']));
         self::assertSame([], NearNames::of('m', ['Ottermoor']));
         self::assertSame(['Bossy'], NearNames::of('Mossy', ['Bossy']));
+        self::assertSame(['Quoll'], NearNames::of('Quill', ['Quoll']));
         self::assertSame([], NearNames::of('Moss', ['Boss']));
     }
 
