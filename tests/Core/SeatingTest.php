@@ -90,6 +90,7 @@ final class SeatingTest extends TestCase
 
         self::assertSame('B 2R', self::places(self::plan(self::file(['2L' => [], '2C' => $middle, '2R' => []], [$baby('lower_anchors')])))[0], 'on anchors only at the sides, the kerb side first');
         self::assertSame('B 2C', self::places(self::plan(self::file(['2L' => [], '2C' => $middle, '2R' => []], [$baby('belt')])))[0]);
+        self::assertSame('B 2C', self::places(self::plan(self::file(['2L' => [], '2C' => [], '2R' => []], [$baby('lower_anchors')])))[0], 'where the middle has bars of its own they hold it well');
         $free = self::plan(self::file(['2L' => [], '2C' => $middle, '2R' => []], [$baby(null)]));
         self::assertSame(['B 2C', 'belt'], [self::places($free)[0], ((array) $free['plans'][0]['held_by'])['B']]);
         self::assertSame('B 2R', self::places(self::plan(self::file(['2L' => [], '2C' => ['retractor' => 'elr'] + $middle, '2R' => []], [$baby('belt')])))[0], 'with a locking clip alone it is not held well there');

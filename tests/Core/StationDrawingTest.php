@@ -92,6 +92,15 @@ final class StationDrawingTest extends TestCase
         self::assertGreaterThan(4, count($path));
     }
 
+    public function testThePathEndsWithThePlane(): void
+    {
+        $plane = ModePlane::of(self::situation(Cases::REAR));
+        /** @param array{float, float} $point */
+        $inside = static fn(array $point): bool => $point[0] < ModePlane::RIGHT && $point[1] > ModePlane::TOP;
+
+        self::assertSame([], array_filter(array_slice($plane->path, 0, -1), static fn(array $point): bool => ! $inside($point)));
+    }
+
     public function testSpreadLiesRoundThePath(): void
     {
         $plane = ModePlane::of(self::situation(Cases::REAR));
