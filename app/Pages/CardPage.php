@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use App\Actions\AssembleCase;
 use App\Beside;
 use App\FactLog;
 use App\Hands;
@@ -15,7 +14,9 @@ use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\Card\TakingOut;
-use MintBuckle\Core\Situation;
+use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Severity;
 
 /** The installation card of a check, step by step, each ticked as it is done. A step that the facts have changed since is another step. */
 final readonly class CardPage
@@ -30,23 +31,26 @@ final readonly class CardPage
 
     public bool $signed;
 
+    /** @var list<string> why no child may ride in it as it stands */
+    public array $stops;
+
     /** What the steps do not follow, or lack. */
     public ?string $notice;
 
-    public function __construct(public Check $check, public Hands $hands, public Units $units, public ?string $problem = null)
+    public function __construct(public Check $check, public Hands $hands, public Units $units, Assessment $left, public ?string $problem = null)
     {
-        $situation = new Situation(AssembleCase::read($check, Track::Left));
         $facts = FactLog::of($check, Track::Left);
-        $card = InstallationCard::of($situation);
+        $card = $left->computed->card;
         $this->steps = $card === null ? null : array_map(fn(int $i, CardStep $step): array => [
             'number' => $i + 1,
             'step' => $step,
             'subject' => $subject = $hands->value . '.' . substr(sha1(($i + 1) . $step->step), 0, 12),
             'done' => $facts->latest(Beside::Ticked->key($subject))?->value() === true,
         ], array_keys($card), $card);
-        $this->notice = InstallationCard::notice($situation);
-        $this->takingOut = TakingOut::of($situation);
-        $this->changeover = Changeover::of($situation);
+        $this->notice = InstallationCard::notice($left->situation);
+        $this->stops = array_values(array_map(static fn(Finding $f): string => "{$f->message} {$f->remedy}", array_filter($left->findings, static fn(Finding $f): bool => $f->severity === Severity::Stop)));
+        $this->takingOut = TakingOut::of($left->situation);
+        $this->changeover = $left->computed->changeover;
         $this->signed = $check->signed_at !== null;
     }
 

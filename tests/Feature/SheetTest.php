@@ -72,6 +72,8 @@ final class SheetTest extends FeatureTestCase
         self::assertSame([Verdict::DoNotUse, null, []], [$child->verdict, $child->card, $child->everyRide]);
         self::assertNotContains('From this day the seat may no longer be used.', array_column($child->dates, 1));
         $this->signedIn()->get('/visits/' . self::visit(4)->id . '/sheet')->assertSee('As it stands no child may ride in it, so no steps to install it are printed.');
+        $this->get('/checks/' . self::check(4)->id . '/card/technician')->assertSeeInOrder(['Do not use: as it stands no child may ride in it.', 'may not be used since']);
+        $this->get('/checks/' . self::check(3)->id . '/card/technician')->assertDontSee('Do not use');
     }
 
     /** Steps that lack the belt's own, or do not follow what holds the seat now, say so. */

@@ -9,6 +9,7 @@ use App\Answers\UnreadableAnswer;
 use App\Beside;
 use App\Hands;
 use App\Http\Requests\BesideRequest;
+use App\Judge;
 use App\Models\Check;
 use App\Pages\CardPage;
 use App\Track;
@@ -19,14 +20,14 @@ use Illuminate\Http\Response;
 
 final readonly class CardController
 {
-    public function show(Check $check, Hands $hands, Units $units): View
+    public function show(Check $check, Hands $hands, Units $units, Judge $judge): View
     {
         $check->load('visit.day.recallList');
 
-        return view('pages.checks.card', ['page' => new CardPage($check, $hands, $units, is_string($problem = session('problem')) ? $problem : null)]);
+        return view('pages.checks.card', ['page' => new CardPage($check, $hands, $units, $judge->check($check, Track::Left), is_string($problem = session('problem')) ? $problem : null)]);
     }
 
-    public function store(BesideRequest $request, Check $check, Hands $hands, NoteBeside $note, Units $units): Response|RedirectResponse
+    public function store(BesideRequest $request, Check $check, Hands $hands, NoteBeside $note, Units $units, Judge $judge): Response|RedirectResponse
     {
         $problem = null;
         try {
@@ -35,8 +36,11 @@ final readonly class CardController
             $problem = $e->getMessage();
         }
 
-        return $request->hasHeader('HX-Request')
-            ? response(view('pages.checks.card', ['page' => new CardPage($check->load('visit.day.recallList'), $hands, $units, $problem)])->fragment('card'), $problem === null ? 200 : 422)
-            : redirect()->route('checks.card', [$check->id, $hands->value])->with('problem', $problem);
+        if (! $request->hasHeader('HX-Request')) {
+            return redirect()->route('checks.card', [$check->id, $hands->value])->with('problem', $problem);
+        }
+        $check->load('visit.day.recallList');
+
+        return response(view('pages.checks.card', ['page' => new CardPage($check, $hands, $units, $judge->check($check, Track::Left), $problem)])->fragment('card'), $problem === null ? 200 : 422);
     }
 }

@@ -18,6 +18,9 @@
             <p class="card-work">The card is written once the seat is known, how the child rides, and where.</p>
         @else
             <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ $page->done() }} of {{ count($page->steps) }} done{{ $page->isDone() ? '.' : ', next is step ' . $page->current() . '.' }}</p>
+            @if ($page->stops !== [])
+                <div class="notice problem" role="alert"><p>Do not use: as it stands no child may ride in it.</p><ul>@foreach ($page->stops as $stop)<li>{{ $stop }}</li>@endforeach</ul></div>
+            @endif
             @if ($page->notice !== null)
                 <p class="notice problem">{{ $page->notice }}</p>
             @endif
