@@ -57,7 +57,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/visits/{visit}/car/{place}', [CarPlaceController::class, 'store'])->name('visits.place');
     Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
     Route::get('/visits/{visit}/departure', [DepartureController::class, 'show'])->name('visits.departure');
-    Route::post('/visits/{visit}/departure', [DepartureController::class, 'store']);
+    Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->middleware('throttle:20,1');
 
     Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
     Route::get('/shelf/new', [ShelfController::class, 'create'])->name('shelf.create');

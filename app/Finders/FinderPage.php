@@ -105,7 +105,12 @@ final readonly class FinderPage
 
     public function model(): ?SeatModel
     {
-        return is_string($this->facts['own.shelf'] ?? null) ? $this->shelf->firstWhere('id', (int) $this->facts['own.shelf']) : null;
+        return $this->named($this->facts['own.shelf'] ?? null);
+    }
+
+    private function named(mixed $id): ?SeatModel
+    {
+        return is_string($id) ? $this->shelf->firstWhere('id', (int) $id) : null;
     }
 
     /** @return array<int, string> */
@@ -124,8 +129,7 @@ final readonly class FinderPage
     {
         $facts = [];
         $problems = [];
-        $named = $this->typedOf('own.shelf')['answer'] ?? null;
-        $model = is_string($named) ? $this->shelf->firstWhere('id', (int) $named) : null;
+        $model = $this->named($this->typedOf('own.shelf')['answer'] ?? null);
         foreach ($this->finder->facts() as $path) {
             $typed = $this->typedOf($path);
             if (self::isBlank($typed) || Finder::isGiven($path, $model)) {
@@ -171,7 +175,7 @@ final readonly class FinderPage
     /** @param array<string, mixed> $facts */
     private function lay(stdClass $case, array $facts): void
     {
-        $model = is_string($facts['own.shelf'] ?? null) ? $this->shelf->firstWhere('id', (int) $facts['own.shelf']) : null;
+        $model = $this->named($facts['own.shelf'] ?? null);
         $seat = $model === null ? [] : ['seat' => $model->rules];
         $begun = ['seat' => new stdClass(), ...$seat, ...$this->finder->given()];
         foreach ($begun + $facts as $path => $value) {

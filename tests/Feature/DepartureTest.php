@@ -53,6 +53,18 @@ final class DepartureTest extends FeatureTestCase
         self::assertEquals($signed, self::check(3)->signed_at, 'once');
     }
 
+    /** A colleague's password is not guessed here any more than at the sign-in. */
+    public function testGuessingEnds(): void
+    {
+        $visit = self::visit(3);
+        $guess = ['seen' => $this->signedIn()->seen($visit), 'reason' => 'comes_back', 'second' => User::query()->where('login', 'odalys')->firstOrFail()->id, 'password' => 'guess'];
+        for ($i = 0; $i < 20; $i++) {
+            $this->post("/visits/{$visit->id}/departure", $guess)->assertRedirect();
+        }
+        $this->post("/visits/{$visit->id}/departure", $guess)->assertTooManyRequests();
+        self::assertNull($visit->refresh()->left_at);
+    }
+
     public function testWhereTheDayAsksForNobodyOneIsEnough(): void
     {
         Day::query()->update(['second_signer' => false]);
