@@ -19,7 +19,8 @@ final readonly class PartialDate implements Stringable
             throw new InvalidArgumentException('must be a date as YYYY, YYYY-MM or YYYY-MM-DD');
         }
         $date = new self((int) $m[1], isset($m[2]) ? (int) $m[2] : null, isset($m[3]) ? (int) $m[3] : null);
-        CalendarDate::of($date->year, $date->month ?? 1, $date->day ?? 1);
+        // Refuses a month or day that is not in the calendar.
+        $date->earliest();
 
         return $date;
     }

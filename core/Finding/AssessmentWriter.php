@@ -66,7 +66,7 @@ final readonly class AssessmentWriter
     }
 
     /** @return array<string, mixed> */
-    private static function computed(Computed $computed): array
+    public static function computed(Computed $computed): array
     {
         return [
             'age_months' => $computed->ageMonths?->toInt(),

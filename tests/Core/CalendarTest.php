@@ -32,6 +32,32 @@ final class CalendarTest extends TestCase
         self::assertSame('2151-01-01', (string) $date);
     }
 
+    /** Both sides of each leap rule of the Gregorian calendar, and of the day that counting starts from. */
+    public function testDayNumbersAtTheTurns(): void
+    {
+        foreach (['1969-12-31', '1970-01-01', '1899-12-31', '1900-02-28', '1900-03-01', '1996-02-29', '2000-02-28', '2000-02-29', '2000-03-01', '2099-12-31', '2100-02-28', '2100-03-01', '2400-02-29', '2400-03-01'] as $text) {
+            self::assertSame((new DateTimeImmutable("{$text} 00:00 UTC"))->getTimestamp(), 86_400 * CalendarDate::parse($text)->dayNumber(), $text);
+        }
+    }
+
+    /** @return iterable<string, array{int, int, int}> year, month, its last day */
+    public static function months(): iterable
+    {
+        foreach ([2000, 2024, 2100, 2101] as $year) {
+            for ($month = 1; $month <= 12; $month++) {
+                yield "{$year}-{$month}" => [$year, $month, (int) (new DateTimeImmutable("{$year}-{$month}-01"))->format('t')];
+            }
+        }
+    }
+
+    #[DataProvider('months')]
+    public function testAMonthHasItsDaysAndNoMore(int $year, int $month, int $last): void
+    {
+        self::assertSame($last, CalendarDate::of($year, $month, $last)->day);
+        $this->expectException(InvalidArgumentException::class);
+        CalendarDate::of($year, $month, $last + 1);
+    }
+
     /** @return iterable<string, array{string|null, string|null, int|null, string|null}> stamp, made, life, first day of no more use */
     public static function expiries(): iterable
     {

@@ -8,6 +8,7 @@ use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The installation card by the case format's tables: the set of steps and their order, exactly, for every lock and what changes it. */
@@ -31,6 +32,7 @@ final class CardTest extends TestCase
     private const WISHES = [[null, null], ['allowed', null], ['forbidden', null], ['required', null], ['required', 'tighten_first'], ['required', 'retractor_first']];
 
     /** Every lock x direction x maker's wish x base x tether x wedge x turned buckle. */
+    #[Group('slow')]
     public function testEverySetUp(): void
     {
         $tried = 0;
@@ -94,6 +96,23 @@ final class CardTest extends TestCase
         }
 
         return [...($lock === 'both' ? $anchors : []), 'thread', ...$steps, 'prove'];
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> case, changes: every set-up of the tables below, for the golden cards */
+    public static function shown(): iterable
+    {
+        foreach (self::LOCKS as $lock => [$changes]) {
+            foreach ([Cases::REAR, Cases::FORWARD] as $case) {
+                yield "{$lock}, {$case}" => [$case, $changes + ['seat.lockoff_on' => 'both']];
+                yield "{$lock}, {$case}, the retractor too" => [$case, $changes + ['seat.lockoff_on' => 'both', 'seat.lock_retractor_too' => 'required', 'seat.clamp_order' => 'retractor_first', 'setup.buckle_turns' => 2]];
+            }
+        }
+        foreach (self::needs() as $name => [$case, $changes]) {
+            yield $name => [$case, $changes];
+        }
+        foreach (self::notices() as $name => [$changes]) {
+            yield $name => [Cases::REAR, $changes];
+        }
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, list<string>, list<string>}> case, changes, steps that stand there, steps that do not */

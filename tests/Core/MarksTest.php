@@ -11,6 +11,7 @@ use MintBuckle\Core\Handbook\RuleText;
 use MintBuckle\Core\Practice\Layer;
 use MintBuckle\Core\Recall\NearNames;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The mark beside each rule of the handbook is the one that its findings carry; layers and near names in words. */
@@ -22,6 +23,7 @@ final class MarksTest extends TestCase
     /** Rules that follow the label's standard cite the convention's own source. */
     private const BY_CONVENTION = ['harness.height', 'harness.slack', 'harness.wrong_test'];
 
+    #[Group('slow')]
     public function testFindingsCarryWhatTheHandbookMarks(): void
     {
         $seen = [];

@@ -17,6 +17,7 @@ use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Rulebook;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Practices as data, the belt tree, another seat instead. */
@@ -25,6 +26,7 @@ final class PracticeTest extends TestCase
     /** Where the tables let practices differ, or what is said only above a floor that differs; nothing else may. */
     private const MAY_DIFFER = ['label.standard', 'history.crash', 'history.minor_crash', 'history.crash_unclear', 'measure.loose', 'measure.at_limit', 'secure.clip_far', 'secure.anchor_overweight', 'mode.booster_early', 'mode.booster_could_harness', 'place.no_tether_anchor'];
 
+    #[Group('slow')]
     public function testPracticesDifferOnlyWhereTheTablesSaySo(): void
     {
         $different = [];

@@ -55,6 +55,11 @@ final class SecureRulesTest extends RulesTestCase
         yield 'anchors, nothing looked at' => [self::REAR, ['setup.anchor_designated' => null, 'setup.anchors_borrowed' => null, 'setup.hook_right_way_up' => null, $here . 'lower_anchors' => null] + $anchors, [], ['setup.anchor_designated', 'setup.anchors_borrowed', $here . 'lower_anchors', 'setup.hook_right_way_up']];
 
         yield 'nothing locks' => [self::REAR, self::lock([]), ['fix secure.belt_unlocked']];
+        $noWay = ['seat.lockoff' => false, 'seat.clamp_door' => false, $here . 'lower_anchors' => false];
+        yield 'nothing locks, no way works, no anchors' => [self::REAR, self::lock([], [$here . 'belt' => 'none'] + $noWay), ['fix place.no_belt', 'fix secure.belt_unlocked']];
+        yield 'nothing locks, and what could is not known, no anchors' => [self::REAR, self::lock([], [$here . 'retractor' => null, $here . 'latch_plate' => null] + $noWay), ['fix secure.belt_unlocked'], [$here . 'latch_plate', $here . 'retractor']];
+        yield 'both forbidden, a lock-off not known to be there, the retractor cannot lock' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => null, 'seat.lock_retractor_too' => 'forbidden', $here . 'retractor' => 'elr']), [], ['seat.lockoff']];
+        yield 'both forbidden, no lock-off on this seat, the retractor not known' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => false, 'seat.lock_retractor_too' => 'forbidden', $here . 'retractor' => null]), [], [$here . 'retractor']];
         yield 'lock not looked at' => [self::REAR, ['setup.lock' => null], [], ['setup.lock']];
         yield 'an elr retractor locks nothing' => [self::REAR, self::lock(['retractor'], [$here . 'retractor' => 'elr']), ['fix secure.belt_unlocked']];
         yield 'an alr retractor does' => [self::REAR, self::lock(['retractor'], [$here . 'retractor' => 'alr']), []];
@@ -93,6 +98,8 @@ final class SecureRulesTest extends RulesTestCase
         yield 'clip at 10 mm, nz' => [self::NZ, self::clip(['setup.clip_distance' => Cases::q(10, 'mm')]), []];
         yield 'clip at 10.1 mm, nz' => [self::NZ, self::clip(['setup.clip_distance' => Cases::q(10.1, 'mm')]), ['fix secure.clip_far']];
         yield 'clip on three prongs' => [self::REAR, self::clip(['setup.clip_prongs' => 3]), ['fix secure.clip_prongs']];
+        yield 'clip on one prong' => [self::REAR, self::clip(['setup.clip_prongs' => 1]), ['fix secure.clip_prongs']];
+        yield 'clip on two prongs' => [self::REAR, self::clip(['setup.clip_prongs' => 2]), ['fix secure.clip_prongs']];
         yield 'clip not measured' => [self::REAR, self::clip(['setup.clip_distance' => null, 'setup.clip_prongs' => null]), [], ['setup.clip_distance', 'setup.clip_prongs']];
         yield 'clip on a lap belt' => [self::REAR, self::clip([$here . 'belt' => 'lap']), ['fix secure.belt_unlocked']];
         yield 'clip with a retractor said to be locked, not known' => [self::REAR, self::clip(['setup.lock' => ['clip', 'retractor'], $here . 'retractor' => null]), [], [$here . 'retractor']];

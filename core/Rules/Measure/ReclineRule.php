@@ -81,7 +81,7 @@ final readonly class ReclineRule implements Rule
     /** @param Bound|null $broken the seat's own angle that is broken; null where the indicator alone speaks */
     private static function finding(Code $code, string $what, string $remedy, bool $byIndicator, ?Angle $angle, ?Bound $broken, string $side): Finding
     {
-        $measured = $angle === null || $broken === null ? '' : ": {$angle->showBeside($broken->value)}; the seat asks " . ($broken->inclusive ? "at {$side} " : ($side === 'least' ? 'more than ' : 'less than ')) . $broken->value->show();
+        $measured = $angle === null || $broken === null ? '' : ": {$angle->showBeside($broken->value)}; the seat asks at {$side} {$broken->value->show()}";
         $seen = match (true) {
             $measured === '' => ' by its indicator',
             $byIndicator => ', and its indicator says so too',
