@@ -75,9 +75,12 @@ final readonly class Changeover
     /** @return list<string> */
     private static function direction(ModeName $from, ModeName $to): array
     {
-        $turned = ($from === ModeName::RearHarness) !== ($to === ModeName::RearHarness);
-
-        return $turned ? ['Take the seat out, turn it round, and use the ' . ($to === ModeName::RearHarness ? 'rear-facing belt path under the legs.' : 'forward-facing belt path behind the back.')] : [];
+        return match (true) {
+            ($from === ModeName::RearHarness) === ($to === ModeName::RearHarness) => [],
+            $to === ModeName::RearHarness => ['Take the seat out, turn it round, and use the rear-facing belt path under the legs.'],
+            $to === ModeName::ForwardHarness => ['Take the seat out, turn it round, and use the forward-facing belt path behind the back.'],
+            default => ['Take the seat out and turn it round, to face forward.'],
+        };
     }
 
     /** @return list<string> */

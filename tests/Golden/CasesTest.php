@@ -55,12 +55,7 @@ final class CasesTest extends TestCase
     public function testWholeAnswerAsReviewed(string $file): void
     {
         [$answer] = self::answer($file);
-        $golden = __DIR__ . '/assessments/' . basename($file);
-        $written = json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
-        if (getenv('UPDATE_GOLDEN') === '1') {
-            file_put_contents($golden, $written);
-        }
-        self::assertStringEqualsFile($golden, $written);
+        GoldenFile::assertHolds('assessments/' . basename($file), $answer);
     }
 
     /**

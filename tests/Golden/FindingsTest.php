@@ -46,11 +46,6 @@ final class FindingsTest extends TestCase
                 $found[$name] = AssessmentWriter::toArray(Cases::assess($case, $changes))['findings'];
             }
         }
-        $written = json_encode($found, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
-        $golden = __DIR__ . "/findings/{$station}.json";
-        if (getenv('UPDATE_GOLDEN') === '1') {
-            file_put_contents($golden, $written);
-        }
-        self::assertStringEqualsFile($golden, $written);
+        GoldenFile::assertHolds("findings/{$station}.json", $found);
     }
 }

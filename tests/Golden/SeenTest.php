@@ -57,12 +57,7 @@ final class SeenTest extends TestCase
             $good[$case] ??= self::seen($case);
             $seen[$name] = $table === 'good' ? $good[$case] : self::differences($good[$case], self::seen($case, $changes));
         }
-        $written = json_encode(array_filter($seen), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
-        $golden = __DIR__ . "/seen/{$table}.json";
-        if (getenv('UPDATE_GOLDEN') === '1') {
-            file_put_contents($golden, $written);
-        }
-        self::assertStringEqualsFile($golden, $written);
+        GoldenFile::assertHolds("seen/{$table}.json", array_filter($seen));
     }
 
     /**
