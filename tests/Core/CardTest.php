@@ -107,6 +107,40 @@ final class CardTest extends TestCase
                 yield "{$lock}, {$case}, the retractor too" => [$case, $changes + ['seat.lockoff_on' => 'both', 'seat.lock_retractor_too' => 'required', 'seat.clamp_order' => 'retractor_first', 'setup.buckle_turns' => 2]];
             }
         }
+        foreach ([[0.5, null], [1, null], [2.5, true], [3.5, true], [2, false]] as [$turns, $leave]) {
+            yield "{$turns} turns, leave " . json_encode($leave) => [Cases::REAR, ['setup.buckle_turns' => $turns, 'vehicle.buckle_turns_ok' => $leave]];
+        }
+        foreach ([[1, false, true], [2, false, null], [3, false, true], [1, true, true], [1, null, true], [1, false, false], [null, false, true]] as [$slot, $under, $clear]) {
+            yield 'crotch strap ' . json_encode([$slot, $under, $clear]) => [Cases::REAR, ['setup.harness.crotch.slot' => $slot, 'setup.harness.crotch.under_child' => $under, 'setup.harness.crotch.nearest_clear' => $clear]];
+        }
+        foreach ([Cases::REAR, Cases::FORWARD] as $case) {
+            foreach (['noodle' => [1, 2, 3, 4, null], 'towel' => [1], 'none' => [null]] as $wedge => $counts) {
+                foreach ($counts as $count) {
+                    foreach ([true, false, null] as $leave) {
+                        yield "{$case}, {$wedge} " . json_encode([$count, $leave]) => [$case, ['setup.wedge' => $wedge, 'setup.wedge_count' => $count, 'seat.wedge_ok' => $leave]];
+                    }
+                }
+            }
+            foreach ([true, false, null] as $used) {
+                foreach (['required', 'allowed', 'forbidden', null] as $word) {
+                    yield "{$case}, tether " . json_encode([$used, $word]) => [$case, ['setup.tether.used' => $used, 'seat.tether_rear' => $word]];
+                }
+                foreach ([true, false, null] as $anchor) {
+                    yield "{$case}, tether and anchor " . json_encode([$used, $anchor]) => [$case, ['setup.tether.used' => $used, self::PLACE . 'tether_anchor' => $anchor]];
+                }
+            }
+            foreach ([true, false, null] as $seat) {
+                foreach ([true, false, null] as $vehicle) {
+                    yield "{$case}, belt and anchors " . json_encode([$seat, $vehicle]) => [$case, ['setup.held_by' => 'both', 'seat.belt_and_anchors_ok' => $seat, 'vehicle.belt_and_anchors_ok' => $vehicle]];
+                }
+            }
+            foreach (['used', 'none', null] as $base) {
+                foreach ([[true, true], [true, false], [false, true], [null, null]] as [$turns, $lifts]) {
+                    yield "{$case}, turns, lifts off, base " . json_encode([$turns, $lifts, $base]) => [$case, ['seat.turns' => $turns, 'seat.detachable' => $lifts, 'setup.base' => $base]];
+                }
+            }
+            yield "{$case}, handle" => [$case, ['seat.modes.rear_harness.handle_positions' => ['down', 'fully_back'], 'setup.handle' => 'down']];
+        }
         foreach (self::needs() as $name => [$case, $changes]) {
             yield $name => [$case, $changes];
         }

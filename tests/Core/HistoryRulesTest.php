@@ -39,6 +39,14 @@ final class HistoryRulesTest extends RulesTestCase
         yield 'insert at its greatest weight' => [self::REAR, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_max' => Cases::q(21, 'lb')]]], []];
         yield 'insert above its weight' => [self::REAR, ['setup.harness.insert' => 'newborn'], ['fix extras.insert_range newborn']];
         yield 'insert below its weight' => [self::REAR, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_min' => Cases::q(21.1, 'lb')]]], ['fix extras.insert_range newborn']];
+        yield 'insert for any weight, not weighed' => [self::REAR, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn']], 'child.weight' => null], [], ['child.weight']];
+        yield 'insert, not weighed' => [self::REAR, ['setup.harness.insert' => 'newborn', 'child.weight' => null], [], ['child.weight']];
+        yield 'insert for a child not yet born' => [self::REAR, ['setup.harness.insert' => 'newborn', 'child.born_on' => null, 'child.due_on' => '2026-12-01', 'child.weight' => null], [], ['child.born_on']];
+        $later = ['value' => 30, 'unit' => 'lb', 'made_from' => '2023-06-01'];
+        yield 'insert whose least weight is undecided' => [self::REAR, ['seat.made_on' => '2023', 'setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_min' => [Cases::q(5, 'lb'), $later]]]], [], ['seat.made_on']];
+        yield 'insert whose greatest weight is undecided' => [self::REAR, ['seat.made_on' => '2023', 'setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_max' => [Cases::q(11, 'lb'), $later]]]], [], ['seat.made_on']];
+        yield 'insert too light whichever holds' => [self::REAR, ['seat.made_on' => '2023', 'setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_min' => [Cases::q(25, 'lb'), $later]]]], ['fix extras.insert_range newborn']];
+        yield 'insert whose figure does not apply' => [self::REAR, ['setup.harness.insert' => 'newborn', 'seat.inserts' => [['name' => 'newborn', 'weight_max' => [['value' => 11, 'unit' => 'lb', 'made_from' => '2030-01-01']]]]], []];
         yield 'insert the seat does not know' => [self::REAR, ['setup.harness.insert' => 'sheepskin'], ['fix extras.unapproved sheepskin']];
 
     }

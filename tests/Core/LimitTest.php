@@ -10,7 +10,9 @@ use MintBuckle\Core\CaseFile\HeldBy;
 use MintBuckle\Core\CaseFile\Limit;
 use MintBuckle\Core\CaseFile\LimitEntry;
 use MintBuckle\Core\CaseFile\MadeWindow;
+use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Fit\HeldOtherwise;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Mass;
@@ -188,6 +190,18 @@ final class LimitTest extends TestCase
         self::assertNull(self::heldOtherwise(['setup.held_by' => 'lower_anchors', $belt => 'lap'], Cases::BOOSTER));
         self::assertSame(HeldBy::LowerAnchors, self::heldOtherwise(['setup.held_by' => 'nothing', $anchors => true] + $allowed, Cases::BOOSTER));
         self::assertNull(self::heldOtherwise(['setup.held_by' => 'belt', $anchors => true], Cases::BOOSTER), 'not known to be allowed');
+    }
+
+    /** Bits by index: another place than the one in use, one that counts, and one that is known to be free. */
+    public function testFreePlacesAsBits(): void
+    {
+        $here = ['name' => '2L', 'belt' => 'lap_shoulder', 'retractor' => 'switchable', 'latch_plate' => 'sliding', 'lower_anchors' => true, 'tether_anchor' => true, 'airbag' => false, 'side_facing' => false, 'inflatable_belt' => false, 'taken' => false];
+        $places = [$here, ['name' => '2C'] + $here, ['name' => '2R', 'taken' => true] + $here, ['name' => '3L', 'side_facing' => null] + $here, ['name' => '3R'] + $here];
+        $s = Cases::assess(Cases::REAR, ['vehicle.positions' => $places, 'setup.position' => '2L'])->situation;
+        $positions = $s->case->vehicle->positions ?? [];
+
+        self::assertSame(0b10010, FreePlaces::asBits($s, $positions, static fn(): bool => true));
+        self::assertSame(0b10000, FreePlaces::asBits($s, $positions, static fn(Position $p): bool => $p->row() > 2));
     }
 
     /** @param array<string, mixed> $changes */

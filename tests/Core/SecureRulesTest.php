@@ -95,6 +95,9 @@ final class SecureRulesTest extends RulesTestCase
         yield 'clip at an inch' => [self::REAR, self::clip([]), []];
         yield 'clip beyond an inch' => [self::REAR, self::clip(['setup.clip_distance' => Cases::q(25.5, 'mm')]), ['fix secure.clip_far']];
         yield 'clip, the seat allows an inch and a half' => [self::REAR, self::clip(['setup.clip_distance' => Cases::q(38.1, 'mm'), 'seat.clip_distance_max' => Cases::q(1.5, 'in')]), []];
+        $undecided = ['seat.made_on' => '2023', 'seat.clip_distance_max' => [Cases::q(1, 'in'), ['value' => 2, 'unit' => 'in', 'made_from' => '2023-06-01']]];
+        yield 'clip, the seat\'s figure undecided' => [self::REAR, self::clip(['setup.clip_distance' => Cases::q(1.5, 'in')] + $undecided), [], ['seat.made_on']];
+        yield 'clip beyond whichever figure holds' => [self::REAR, self::clip(['setup.clip_distance' => Cases::q(2.5, 'in')] + $undecided), ['fix secure.clip_far']];
         yield 'clip at 10 mm, nz' => [self::NZ, self::clip(['setup.clip_distance' => Cases::q(10, 'mm')]), []];
         yield 'clip at 10.1 mm, nz' => [self::NZ, self::clip(['setup.clip_distance' => Cases::q(10.1, 'mm')]), ['fix secure.clip_far']];
         yield 'clip on three prongs' => [self::REAR, self::clip(['setup.clip_prongs' => 3]), ['fix secure.clip_prongs']];
