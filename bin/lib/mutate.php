@@ -47,7 +47,7 @@ foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$copy}/c
     $tokens = PhpToken::tokenize((string) file_get_contents($path));
     foreach ($tokens as $i => $token) {
         $to = OPERATORS[$token->text] ?? null;
-        if ($token->is([T_LNUMBER, T_DNUMBER]) && ! preg_match('~/(Drawing|Quantity)/~', $path)) {
+        if ($token->is([T_LNUMBER, T_DNUMBER]) && $tokens[max(0, $i - 2)]->text !== 'strict_types' && ! preg_match('~/(Drawing|Quantity)/~', $path)) {
             $to = $token->is(T_LNUMBER) ? (string) ((int) str_replace('_', '', $token->text) + 1) : (string) ((float) $token->text * 1.05);
         }
         if ($to !== null) {

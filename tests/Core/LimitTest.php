@@ -102,6 +102,8 @@ final class LimitTest extends TestCase
         $limit = self::limit([20], [18, '2024-01-01']);
         self::assertSame(['seat.made_on'], $limit->asMaximum(null, null)->missing);
         self::assertSame(['seat.made_on'], self::limit([20], [18, '2023-12-15'])->asMaximum(PartialDate::parse('2023-12'), null)->missing, 'a month that only overlaps');
+        self::assertSame(['seat.made_on'], self::limit([20], [18, '2023-12-31'])->asMaximum(PartialDate::parse('2023-12'), null)->missing, 'it begins on the last day there may be');
+        self::assertSame([], self::limit([20], [18, '2023-12-01'])->asMaximum(PartialDate::parse('2023-12'), null)->missing, 'it begins on the first');
         self::assertNull($limit->asMaximum(null, null)->entry);
         self::assertSame([], $limit->asMaximum(PartialDate::parse('2023'), null)->missing, 'made before it came');
 

@@ -106,6 +106,11 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'a recline setting that no row names, the weight unknown' => [self::REAR, ['seat.modes.rear_harness.recline' => [['settings' => [1], 'weight_max' => Cases::q(20, 'lb')]], 'setup.recline_setting' => 7, 'child.weight' => null], ['fix measure.recline_setting'], ['child.weight']];
         yield 'side pod, whether or not modes are known' => [self::REAR, ['seat.modes' => null, 'seat.side_pod' => 'both', 'setup.side_pod' => 'none', 'setup.zone' => null], ['fix measure.side_pod'], ['seat.modes']];
         yield 'too upright by the indicator alone' => [self::REAR, ['setup.indicator' => 'too_upright', 'setup.angle' => Cases::q(38, 'deg')], ['fix measure.too_upright']];
+        $range = static fn(string $end, int $first, int $later): array => ['seat.made_on' => '2023', 'setup.indicator' => null, "seat.modes.rear_harness.angle_{$end}" => [Cases::q($first, 'deg'), ['value' => $later, 'unit' => 'deg', 'made_from' => '2023-06-01']]];
+        yield 'the least angle undecided, this one between' => [self::REAR, ['setup.angle' => Cases::q(33, 'deg')] + $range('min', 30, 35), [], ['seat.made_on']];
+        yield 'the least angle undecided, below whichever holds' => [self::REAR, ['setup.angle' => Cases::q(29, 'deg')] + $range('min', 30, 35), ['fix measure.too_upright']];
+        yield 'the greatest angle undecided, this one between' => [self::REAR, ['setup.angle' => Cases::q(43, 'deg')] + $range('max', 45, 40), [], ['seat.made_on']];
+        yield 'the greatest angle undecided, above whichever holds' => [self::REAR, ['setup.angle' => Cases::q(46, 'deg')] + $range('max', 45, 40), ['fix measure.too_flat']];
         yield 'too flat by both' => [self::REAR, ['setup.indicator' => 'too_flat', 'setup.angle' => Cases::q(47, 'deg')], ['fix measure.too_flat']];
         yield 'tether forbidden rear, no anchor, not looked at' => [self::REAR, ['vehicle.positions.1.tether_anchor' => false, 'setup.tether' => null], [], ['setup.tether.used']];
         yield 'tether rear unknown, settled by asnzs1754' => [self::NZ, ['seat.tether_rear' => null], []];

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\CaseFile\Reading\ExactNumber;
 use MintBuckle\Core\CaseFile\Reading\InvalidCase;
 use MintBuckle\Core\CaseFile\Reading\JsonText;
 use MintBuckle\Core\CaseFile\Reading\Problem;
@@ -35,6 +36,7 @@ final class ReaderTest extends TestCase
         yield 'a bare number' => ['child.weight', 21, 'child.weight: must be an object'];
         yield 'a wrong unit' => ['child.weight', ['value' => 21, 'unit' => 'in'], 'child.weight.unit: must be one of kg, g, lb, oz'];
         yield 'a number as text' => ['child.weight', ['value' => '21', 'unit' => 'lb'], 'child.weight.value: must be a number'];
+        yield 'a place as a number' => ['setup.position', 2, 'setup.position: must be a row and a side: 1L 1C 1R 2L 2C 2R 3L 3C 3R'];
         yield 'negative' => ['child.weight', ['value' => -1, 'unit' => 'kg'], 'child.weight: must be 0 kg to 200 kg'];
         yield 'nothing' => ['child.weight', ['value' => 0, 'unit' => 'kg'], 'child.weight: must be more than nothing'];
         yield 'absurd' => ['child.weight', ['value' => 200.1, 'unit' => 'kg'], 'child.weight: must be 0 kg to 200 kg'];
@@ -95,6 +97,15 @@ final class ReaderTest extends TestCase
         yield 'made today' => ['seat.made_on', '2026-10-10'];
         yield 'a whole number written with a point' => ['setup.harness.slot', 3.0];
         yield 'an age limit written with a point' => ['seat.modes.rear_harness.age_min_months', 12.0];
+        yield 'recline setting 0' => ['setup.recline_setting', 0];
+        yield 'recline setting 100' => ['setup.recline_setting', 100];
+        yield 'recline settings 0 to 100' => ['seat.modes.rear_harness.recline', [['settings' => [0, 100]]]];
+        yield 'crotch slots 1 to 100' => ['seat.modes.rear_harness.crotch_slots', [1, 100]];
+        yield 'slots forbidden 1 to 1,000' => ['seat.modes.rear_harness.slots_forbidden', [1, 1000]];
+        yield 'twenty noodles' => ['setup.wedge_count', 20];
+        yield 'no noodle' => ['setup.wedge_count', 0];
+        yield 'four prongs' => ['setup.clip_prongs', 4];
+        yield 'nothing on the cushion' => ['setup.base_on_cushion', 0];
         yield 'the highest slot' => ['setup.harness.slot', 5];
     }
 
@@ -111,6 +122,18 @@ final class ReaderTest extends TestCase
         yield 'more than five metres' => ['setup.overhang', ['value' => 5000.1, 'unit' => 'mm'], 'setup.overhang: must be 0 mm to 5000 mm'];
         yield 'no years' => ['seat.life_years', 0, 'seat.life_years: must be a whole number from 1 to 40'];
         yield 'twenty and a half turns' => ['setup.buckle_turns', 20.5, 'setup.buckle_turns: must be 0 to 20'];
+        yield 'recline setting 101' => ['setup.recline_setting', 101, 'setup.recline_setting: must be a whole number from 0 to 100'];
+        yield 'recline settings to 101' => ['seat.modes.rear_harness.recline', [['settings' => [101]]], 'seat.modes.rear_harness.recline.0.settings.0: must be a whole number from 0 to 100'];
+        yield 'a recline setting below nought' => ['seat.modes.rear_harness.recline', [['settings' => [-1]]], 'seat.modes.rear_harness.recline.0.settings.0: must be a whole number from 0 to 100'];
+        yield 'crotch slot 101' => ['seat.modes.rear_harness.crotch_slots', [101], 'seat.modes.rear_harness.crotch_slots.0: must be a whole number from 1 to 100'];
+        yield 'crotch slot 0' => ['seat.modes.rear_harness.crotch_slots', [0], 'seat.modes.rear_harness.crotch_slots.0: must be a whole number from 1 to 100'];
+        yield 'slot 1,001 forbidden' => ['seat.modes.rear_harness.slots_forbidden', [1001], 'seat.modes.rear_harness.slots_forbidden.0: must be a whole number from 1 to 1000'];
+        yield 'slot 0 forbidden' => ['seat.modes.rear_harness.slots_forbidden', [0], 'seat.modes.rear_harness.slots_forbidden.0: must be a whole number from 1 to 1000'];
+        yield 'slot 0' => ['setup.harness.slot', 0, 'setup.harness.slot: must be a whole number from 1 to 1000'];
+        yield 'slot 1,001' => ['setup.harness.slot', 1001, 'setup.harness.slot: must be a whole number from 1 to 1000'];
+        yield 'crotch strap in slot 0' => ['setup.harness.crotch.slot', 0, 'setup.harness.crotch.slot: must be a whole number from 1 to 100'];
+        yield 'crotch strap in slot 101' => ['setup.harness.crotch.slot', 101, 'setup.harness.crotch.slot: must be a whole number from 1 to 100'];
+        yield 'twenty-one noodles' => ['setup.wedge_count', 21, 'setup.wedge_count: must be a whole number from 0 to 20'];
         yield 'five prongs' => ['setup.clip_prongs', 5, 'setup.clip_prongs: must be a whole number from 0 to 4'];
         yield 'the year 2151' => ['seat.use_until', '2151', 'seat.use_until: must lie in the years 1950 to 2150'];
         yield 'a text of 2,001' => ['seat.serial', str_repeat('é', 2001), 'seat.serial: must hold 1 to 2,000 characters'];
@@ -120,6 +143,9 @@ final class ReaderTest extends TestCase
         yield 'a campaign without a maker' => ['recall_list.campaigns', [['id' => 'R']], 'recall_list.campaigns.0.maker: is required'];
         yield 'a blank campaign number' => ['recall_list.campaigns', [['id' => ' ', 'maker' => 'X']], 'recall_list.campaigns.0.id: must not be blank'];
         yield 'a limit beyond the scale' => ['seat.modes.rear_harness.weight_max', ['value' => 300.1, 'unit' => 'kg'], 'seat.modes.rear_harness.weight_max.value: must be 0 to 300 kg'];
+        yield 'an age limit of parts of a month' => ['seat.modes.rear_harness.age_min_months', ['value' => 4.5, 'unit' => 'months'], 'seat.modes.rear_harness.age_min_months.value: must be a whole number from 0 to 300'];
+        yield 'an age limit below nought' => ['seat.modes.rear_harness.age_min_months', ['value' => -1, 'unit' => 'months'], 'seat.modes.rear_harness.age_min_months.value: must be a whole number from 0 to 300'];
+        yield 'an age limit of 301 months' => ['seat.modes.rear_harness.age_min_months', ['value' => 301, 'unit' => 'months'], 'seat.modes.rear_harness.age_min_months.value: must be a whole number from 0 to 300'];
         yield 'a negative limit' => ['seat.movement_max', ['value' => -1, 'unit' => 'mm'], 'seat.movement_max.value: must be 0 to 5000 mm'];
     }
 
@@ -141,6 +167,12 @@ final class ReaderTest extends TestCase
         yield 'a key twice' => ['{"child": {"weight": 1, "height": 2, "weight": 3}}', 'child.weight: is given more than once'];
         yield 'a key twice, once escaped' => ['{"a": [{"b": 1}, {"b": 1, "\u0062": 2}]}', 'a.1.b: is given more than once'];
         yield 'too deep' => [str_repeat('[', 40) . str_repeat(']', 40), '(file): is not JSON: maximum stack depth exceeded'];
+        yield 'one too deep' => [str_repeat('[', 33) . str_repeat(']', 33), '(file): is not JSON: maximum stack depth exceeded'];
+        yield 'as deep as may be' => [str_repeat('[', 32) . str_repeat(']', 32), '(file): must be a JSON object'];
+        yield 'as large as may be' => [str_pad('[]', 1_048_576), '(file): must be a JSON object'];
+        yield 'one byte too large' => [str_pad('[]', 1_048_577), '(file): is larger than 1 MiB'];
+        yield 'as deep as may be, beside a long number' => [str_repeat('[', 32) . '1.00000000000000000001' . str_repeat(']', 32), '(file): must be a JSON object'];
+        yield 'a key twice in the second of a list' => ['{"a": [[1, 2], {"b": 1}, [3], {"c": [0, 1, 2], "c": 2}]}', 'a.3.c: is given more than once'];
         yield 'too large' => ['{"a": "' . str_repeat('x', JsonText::MAX_BYTES) . '"}', '(file): is larger than 1 MiB'];
     }
 
@@ -150,6 +182,16 @@ final class ReaderTest extends TestCase
         $this->expectExceptionMessage($complaint);
         $this->expectException(InvalidCase::class);
         Reader::read($text);
+    }
+
+    public function testANumberHasFortyDigitsAtMost(): void
+    {
+        $long = static fn(int $digits): object => (object) [ExactNumber::KEY => str_pad('1.', $digits, '1')];
+
+        self::assertSame(str_pad('1.', 40, '1'), (string) ExactNumber::from($long(40)));
+        foreach ([$long(41), (object) ['value' => '1'], (object) [ExactNumber::KEY => 'one'], '1', true, [], NAN] as $none) {
+            self::assertNull(ExactNumber::from($none));
+        }
     }
 
     public function testReclineSettingsReachAHundred(): void
@@ -212,6 +254,23 @@ final class ReaderTest extends TestCase
 
         self::assertEquals($case, Reader::read($written));
         self::assertSame($written, Writer::write(Reader::read($written)));
+    }
+
+    public function testHowALimitIsWritten(): void
+    {
+        $written = static fn(string $key, mixed $limit): mixed => CasePath::get(JsonText::decode(Writer::write(Cases::read(Cases::REAR, ["seat.modes.rear_harness.{$key}" => $limit]))), "seat.modes.rear_harness.{$key}");
+
+        foreach ([
+            ['age_min_months', 6, '6'],
+            ['age_min_months', [['value' => 6]], '6'],
+            ['age_min_months', [['value' => 6, 'held_by' => 'belt']], '[{"value":6,"held_by":"belt"}]'],
+            ['age_min_months', [['value' => 6], ['value' => 9, 'held_by' => 'belt']], '[{"value":6},{"value":9,"held_by":"belt"}]'],
+            ['weight_max', Cases::q(40, 'lb'), '{"value":40,"unit":"lb"}'],
+            ['weight_max', [['value' => 40, 'unit' => 'lb', 'below' => true]], '{"value":40,"unit":"lb","below":true}'],
+            ['weight_max', [Cases::q(40, 'lb'), ['value' => 30, 'unit' => 'lb', 'made_from' => '2024-01-01']], '[{"value":40,"unit":"lb"},{"value":30,"unit":"lb","made_from":"2024-01-01"}]'],
+        ] as [$key, $limit, $expected]) {
+            self::assertSame($expected, json_encode($written($key, $limit)), "{$key}: {$expected}");
+        }
     }
 
     /** A thousand broken files: each refused with a path, none crashes. Seeded, so that a failure can be repeated. */

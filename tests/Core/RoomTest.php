@@ -28,7 +28,7 @@ final class RoomTest extends TestCase
         $room = RoomAhead::of(Length::of(120), Length::of(600), Angle::of(45), Angle::of(30));
 
         self::assertSame(['upright'], array_map(static fn(RoomGain $g): string => $g->way, $room->gains));
-        self::assertEqualsWithDelta(124.2641, $room->together->base()->toFloat(), 0.0001);
+        self::assertSame('124.2641', (string) $room->together->base());
         self::assertSame(Truth::Yes, $room->enough);
     }
 

@@ -31,6 +31,9 @@ final class SecureRulesTest extends RulesTestCase
         // child's weight against the printed 40 lb, the vehicle's figure, and 60 lb together less a seat of 20 lb
         yield 'anchors, at the printed figure' => [self::REAR, ['child.weight' => Cases::q(40, 'lb')] + $anchors, []];
         yield 'anchors, over the printed figure' => [self::REAR, ['child.weight' => Cases::q(40.1, 'lb'), 'seat.modes.rear_harness.weight_max' => Cases::q(45, 'lb')] + $anchors, ['fix secure.anchor_overweight']];
+        $byWay = ['seat.lower_anchor_child_max' => [['value' => 40, 'unit' => 'lb', 'held_by' => 'lower_anchors'], ['value' => 20, 'unit' => 'lb', 'held_by' => 'both']]];
+        yield 'anchors, the figure for the anchors alone' => [self::REAR, $byWay + $anchors, []];
+        yield 'both, the figure for both' => [self::REAR, ['setup.held_by' => 'both', 'setup.lock' => ['retractor'], 'seat.belt_and_anchors_ok' => true, 'vehicle.belt_and_anchors_ok' => true] + $byWay + $anchors, ['fix secure.anchor_overweight']];
         yield 'anchors, over the vehicle figure' => [self::REAR, ['vehicle.lower_anchor_child_max' => Cases::q(9, 'kg')] + $anchors, ['fix secure.anchor_overweight']];
         $heavy = ['seat.lower_anchor_child_max' => null, 'seat.made_on' => '2023-03-14', 'seat.modes.rear_harness.weight_max' => Cases::q(50, 'lb')] + $anchors;
         yield 'together 60 lb, rear (49 CFR 571.213 S5.5.2(l))' => [self::REAR, ['child.weight' => Cases::q(40, 'lb')] + $heavy, []];

@@ -15,7 +15,8 @@ final readonly class JsonText
 {
     public const MAX_BYTES = 1_048_576;
 
-    public const MAX_DEPTH = 32;
+    /** Objects and lists may lie 32 deep; PHP counts the innermost value as one more. */
+    private const PHP_DEPTH = 33;
 
     private const LONG_NUMBER = '/"(?:[^"\\\\]++|\\\\.)*+"(*SKIP)(*FAIL)|-?\d[\d.]{15,}+(?![eE\d.])/s';
 
@@ -30,10 +31,10 @@ final readonly class JsonText
             $problems->stopIfAny();
         }
         try {
-            $value = json_decode($text, false, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+            $value = json_decode($text, false, self::PHP_DEPTH, JSON_THROW_ON_ERROR);
             if (preg_match(self::LONG_NUMBER, $text) === 1) {
                 $marked = preg_replace_callback(self::LONG_NUMBER, static fn(array $m): string => '{"' . ExactNumber::KEY . '":"' . $m[0] . '"}', $text);
-                $value = json_decode((string) $marked, false, self::MAX_DEPTH + 1, JSON_THROW_ON_ERROR);
+                $value = json_decode((string) $marked, false, self::PHP_DEPTH + 1, JSON_THROW_ON_ERROR);
             }
         } catch (JsonException $e) {
             $problems->add('', 'is not JSON: ' . lcfirst($e->getMessage()));

@@ -367,7 +367,7 @@ final class Node
         } catch (InvalidArgumentException $e) {
             return $this->wrong($key, $e->getMessage());
         }
-        $year = (int) substr($text, 0, 4);
+        $year = (int) $text;
 
         return $year < Bounds::FIRST_YEAR || $year > Bounds::LAST_YEAR
             ? $this->wrong($key, sprintf('must lie in the years %d to %d', Bounds::FIRST_YEAR, Bounds::LAST_YEAR))
