@@ -48,7 +48,7 @@ foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$copy}/c
     foreach ($tokens as $i => $token) {
         $to = OPERATORS[$token->text] ?? null;
         if ($token->is([T_LNUMBER, T_DNUMBER]) && $tokens[max(0, $i - 2)]->text !== 'strict_types' && ! preg_match('~/(Drawing|Quantity)/~', $path)) {
-            $to = $token->is(T_LNUMBER) ? (string) ((int) str_replace('_', '', $token->text) + 1) : (string) ((float) $token->text * 1.05);
+            $to = $token->is(T_LNUMBER) ? (string) ((int) str_replace('_', '', $token->text) + 1) : (string) ((float) $token->text * 1.05 ?: 0.05);
         }
         if ($to !== null) {
             $mutants[] = [$path, $i, $token->line, $token->text, $to];

@@ -33,19 +33,16 @@ final readonly class NearNames
         return array_slice(array_map(strval(...), array_keys($near)), 0, self::MOST);
     }
 
-    /** 0 to 1; names that contain one another are nearer than any that only share triples. */
+    /** 0 to 1 by the share of common triples, 1 to 2 for names that contain one another. */
     private static function likeness(string $one, string $other): float
     {
-        if ($one === '' || $other === '') {
-            return 0.0;
-        }
         $shorter = min(mb_strlen($one), mb_strlen($other));
         if ($shorter >= 2 && (str_contains($one, $other) || str_contains($other, $one))) {
             return 1.0 + $shorter / max(mb_strlen($one), mb_strlen($other));
         }
         [$ours, $theirs] = [self::triples($one), self::triples($other)];
 
-        return count(array_intersect($ours, $theirs)) / max(1, count(array_unique([...$ours, ...$theirs])));
+        return count(array_intersect($ours, $theirs)) / count(array_unique([...$ours, ...$theirs]));
     }
 
     /** @return list<string> */

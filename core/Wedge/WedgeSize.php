@@ -76,7 +76,7 @@ final readonly class WedgeSize
         $r = $squeezed * $noodleMm / 2;
         [$x, $y] = $noodles === 3 ? [$baseMm - 2 * $r, $r * (1 + sqrt(3))] : [$baseMm - $r, $r];
 
-        return rad2deg(atan2($y, $x) + asin(min(1.0, $r / hypot($x, $y))));
+        return rad2deg(atan2($y, $x) + asin($r / hypot($x, $y)));
     }
 
     private static function smallest(float $base, float $missing, float $room): self

@@ -97,6 +97,29 @@ final class LimitTest extends TestCase
         self::assertSame('18 kg', $both->asMaximum(PartialDate::parse('2023'), HeldBy::LowerAnchors)->entry?->value->show());
     }
 
+    /** A window and a way of holding count one each. */
+    public function testEquallySpecialEntriesOfDifferentKinds(): void
+    {
+        foreach ([[20, 18], [18, 20]] as [$window, $held]) {
+            $limit = new Limit([new LimitEntry(Mass::of(30)), new LimitEntry(Mass::of($window), madeFrom: CalendarDate::of(2024, 1, 1)), new LimitEntry(Mass::of($held), heldBy: HeldBy::LowerAnchors)]);
+            self::assertSame(['18 kg', '20 kg'], [
+                $limit->asMaximum(PartialDate::parse('2024'), HeldBy::LowerAnchors)->entry?->value->show(),
+                $limit->asMinimum(PartialDate::parse('2024'), HeldBy::LowerAnchors)->entry?->value->show(),
+            ]);
+        }
+        $below = new Limit([new LimitEntry(Mass::of(18)), new LimitEntry(Mass::of(18), below: true)]);
+        self::assertTrue($below->asMaximum(null, null)->entry?->below, 'of one figure the one that must not be reached');
+    }
+
+    public function testAnEntrysWindowHoldsOnItsLastDayAndNotAfter(): void
+    {
+        $limit = new Limit([new LimitEntry(Mass::of(20)), new LimitEntry(Mass::of(18), madeTo: CalendarDate::parse('2023-12-30'))]);
+
+        self::assertSame('18 kg', $limit->asMaximum(PartialDate::parse('2023-12-30'), null)->entry?->value->show());
+        self::assertSame('20 kg', $limit->asMaximum(PartialDate::parse('2023-12-31'), null)->entry?->value->show());
+        self::assertSame(['seat.made_on'], $limit->asMaximum(PartialDate::parse('2023-12'), null)->missing, 'one day of the month is left over');
+    }
+
     public function testUndecidedIsUnknownAndSaysWhatWouldDecide(): void
     {
         $limit = self::limit([20], [18, '2024-01-01']);

@@ -97,6 +97,7 @@ final class MarksTest extends TestCase
         self::assertSame(['Bossy'], NearNames::of('Mossy', ['Bossy']));
         self::assertSame(['Quoll'], NearNames::of('Quill', ['Quoll']));
         self::assertSame([], NearNames::of('Moss', ['Boss']));
+        self::assertSame(['abcxyz'], NearNames::of('abcde', ['abcxyz', 'abcxyzw']), 'three triples of ten are enough, three of eleven are not');
     }
 
     public function testTheNearestComesFirstAndFiveAreEnough(): void

@@ -143,6 +143,9 @@ final class ReaderTest extends TestCase
         yield 'a campaign without a maker' => ['recall_list.campaigns', [['id' => 'R']], 'recall_list.campaigns.0.maker: is required'];
         yield 'a blank campaign number' => ['recall_list.campaigns', [['id' => ' ', 'maker' => 'X']], 'recall_list.campaigns.0.id: must not be blank'];
         yield 'a limit beyond the scale' => ['seat.modes.rear_harness.weight_max', ['value' => 300.1, 'unit' => 'kg'], 'seat.modes.rear_harness.weight_max.value: must be 0 to 300 kg'];
+        yield 'a weight limit without a unit' => ['seat.modes.rear_harness.weight_max', ['value' => 40], 'seat.modes.rear_harness.weight_max.unit: must be one of kg, g, lb, oz'];
+        yield 'a weight limit as a bare number' => ['seat.modes.rear_harness.weight_max', 40, 'seat.modes.rear_harness.weight_max: must be an object'];
+        yield 'an age limit as text' => ['seat.modes.rear_harness.age_min_months', '6', 'seat.modes.rear_harness.age_min_months: must be an object'];
         yield 'an age limit of parts of a month' => ['seat.modes.rear_harness.age_min_months', ['value' => 4.5, 'unit' => 'months'], 'seat.modes.rear_harness.age_min_months.value: must be a whole number from 0 to 300'];
         yield 'an age limit below nought' => ['seat.modes.rear_harness.age_min_months', ['value' => -1, 'unit' => 'months'], 'seat.modes.rear_harness.age_min_months.value: must be a whole number from 0 to 300'];
         yield 'an age limit of 301 months' => ['seat.modes.rear_harness.age_min_months', ['value' => 301, 'unit' => 'months'], 'seat.modes.rear_harness.age_min_months.value: must be a whole number from 0 to 300'];

@@ -67,6 +67,18 @@ final class RecallListTest extends TestCase
         }
     }
 
+    public function testAHundredProblemsAreEnough(): void
+    {
+        self::assertSame(1, RecallIntake::VERSION, 'as published');
+        $intake = self::intake();
+        for ($line = 1; $line < 100; $line++) {
+            $intake->problem("line {$line}", 'is wrong');
+        }
+        self::assertFalse($intake->isHopeless());
+        $intake->problem('line 100', 'is wrong');
+        self::assertTrue($intake->isHopeless());
+    }
+
     public function testHeadersThatCannotBeRead(): void
     {
         foreach ([[['id', 'maker', 'colour'], 'does not know: colour'], [['id', 'models'], 'lacks the column maker'], [['id', 'maker', 'id'], 'names a column twice']] as [$header, $problem]) {

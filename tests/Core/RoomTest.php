@@ -106,6 +106,7 @@ final class RoomTest extends TestCase
         self::assertEqualsWithDelta(2 * rad2deg(atan(25.4 / 374.6)), WedgeSize::gain(400, 1), 1e-9);
         // Three: x = 349.2, y = 25.4 (1 + root 3) = 69.39.
         self::assertEqualsWithDelta(rad2deg(atan(69.3941 / 349.2)) + rad2deg(asin(25.4 / 356.0282)), WedgeSize::gain(400, 3), 0.001);
+        self::assertSame([0.5, 0.9], [WedgeSize::LEAST_SQUEEZED, WedgeSize::MOST_SQUEEZED], 'from memory');
         self::assertLessThan(WedgeSize::gain(400, 1), WedgeSize::gain(400, 1, WedgeSize::LEAST_SQUEEZED));
         self::assertGreaterThan(WedgeSize::gain(400, 1), WedgeSize::gain(400, 1, WedgeSize::MOST_SQUEEZED));
         self::assertEqualsWithDelta(WedgeSize::gain(400, 1), WedgeSize::gain(400, 1, noodleMm: 63.5), 1e-9);
