@@ -91,6 +91,7 @@ final class ArrangementTest extends TestCase
         self::assertEqualsWithDelta(CarAbove::PLACE_WIDTH / 2, $drawing->seats[0]['width'], 0.1, 'half as wide as its place');
         self::assertSame(['A is at second row left.', 'B has no place yet.'], array_slice($drawing->text, 0, 2));
         self::assertCount(1, CarPlan::of($request, null)->seats);
+        self::assertSame([false], array_column(CarPlan::of($request, new SeatingPlan(['A' => $request->riders[0]->nowAt], [], 0, []))->seats, 'ghost'), 'who stays has no ghost');
     }
 
     /**

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\Shelf\FieldKind;
+use MintBuckle\Core\Shelf\FieldText;
 use MintBuckle\Core\Shelf\LimitText;
+use MintBuckle\Core\Shelf\ModelField;
 use MintBuckle\Core\Shelf\ModelFields;
 use MintBuckle\Core\Shelf\ModelText;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -55,6 +58,40 @@ final class ShelfTest extends TestCase
             }
             self::assertEquals($rules->history ?? null, $again->rules->history ?? null, 'what the form does not know is kept');
         }
+    }
+
+    /** @return iterable<string, array{string, list<array<string, mixed>>|null}> */
+    public static function reclines(): iterable
+    {
+        $lb = static fn(int $value): array => ['value' => $value, 'unit' => 'lb'];
+        yield 'one setting' => ['3', [['settings' => [3]]]];
+        yield 'by weight' => ['1, 2 to 40 lb; 3 from 40 lb', [['settings' => [1, 2], 'weight_max' => $lb(40)], ['settings' => [3], 'weight_min' => $lb(40)]]];
+        yield 'between' => ['2 from 22 lb to 40 lb', [['settings' => [2], 'weight_min' => $lb(22), 'weight_max' => $lb(40)]]];
+        yield 'a least that is no weight' => ['2 from two to 40 lb', null];
+        yield 'a most that is no weight' => ['2 from 22 lb to forty', null];
+        yield 'a most alone that is no weight' => ['2 to forty', null];
+        yield 'a least alone that is no weight' => ['2 from two', null];
+        yield 'no setting' => ['to 40 lb', null];
+    }
+
+    /** @param list<array<string, mixed>>|null $expected */
+    #[DataProvider('reclines')]
+    public function testReclineSettings(string $text, ?array $expected): void
+    {
+        $field = array_values(array_filter(ModelFields::all(), static fn(ModelField $f): bool => $f->kind === FieldKind::Recline))[0];
+        self::assertSame($expected, FieldText::read($field, $text));
+        if ($expected !== null) {
+            self::assertSame($text, FieldText::show($field, json_decode(json_encode($expected, JSON_THROW_ON_ERROR))));
+        }
+    }
+
+    public function testWhatTheFormCannotWrite(): void
+    {
+        foreach ([null, [], [null], ['x'], [['unit' => 'lb']], true, [(object) ['value' => true]]] as $limit) {
+            self::assertNull(LimitText::show($limit), json_encode($limit) ?: '');
+        }
+        self::assertSame('24 months', LimitText::show(24));
+        self::assertSame('40 lb', LimitText::show((object) ['value' => 40, 'unit' => 'lb', 'below' => false]));
     }
 
     public function testWhatCannotBeReadIsNamedByItsField(): void

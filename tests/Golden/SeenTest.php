@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Golden;
 
 use BackedEnum;
+use MintBuckle\Core\Asking\Remedies;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\EveryRide;
@@ -21,6 +22,7 @@ use MintBuckle\Core\Drawing\MovementGauge;
 use MintBuckle\Core\Drawing\SeatParts;
 use MintBuckle\Core\Drawing\SeatSide;
 use MintBuckle\Core\Finding\AssessmentWriter;
+use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Situation;
@@ -105,6 +107,7 @@ final class SeenTest extends TestCase
             ...self::flat('', $said + $computed),
             'card' => implode(' ', array_map(static fn(CardStep $step): string => $step->code->value, $assessment->computed->card ?? [])),
             ...array_merge(...array_map(static fn(CardStep $step): array => ["card.{$step->code->value}" => "{$step->step} | {$step->check}"], $assessment->computed->card ?? [])),
+            ...self::flat('mends', array_merge(...array_map(static fn(Finding $f): array => ["{$f->code->value} {$f->subject}" => [Remedies::facts($f, $s), Remedies::ownFigures($f->code, $s)]], $assessment->findings))),
             ...self::flat('', [
                 'notice' => InstallationCard::notice($s),
                 'every_ride' => EveryRide::of($s, LengthUnit::Millimetre),

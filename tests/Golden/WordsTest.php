@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Golden;
+
+use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Handbook\Help;
+use MintBuckle\Core\Handbook\LimitTable;
+use MintBuckle\Core\Handbook\RuleText;
+use MintBuckle\Core\Handbook\Schools;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Cases;
+
+/** Every question with its answers, and every row of the handbook pages, as they were last reviewed. */
+final class WordsTest extends TestCase
+{
+    public function testEveryQuestion(): void
+    {
+        $cases = [
+            'rear' => Cases::read(Cases::REAR),
+            'forward' => Cases::read(Cases::FORWARD, ['seat.modes.forward_harness.parts_required' => ['rebound_bar'], 'seat.modes.forward_harness.handle_positions' => ['fully_back']]),
+            'booster' => Cases::read(Cases::BOOSTER),
+            'mode not known' => Cases::read(Cases::REAR, ['setup.mode' => null]),
+            'a mode the seat has not' => Cases::read(Cases::REAR, ['setup.mode' => 'high_back_booster']),
+            'no set-up' => Cases::read(Cases::REAR, ['setup' => null]),
+            'no seat' => Cases::read(Cases::REAR, ['seat' => null, 'setup.harness' => null]),
+            'no car' => Cases::read(Cases::REAR, ['vehicle' => null]),
+            'a seat without slots and inserts' => Cases::read(Cases::REAR, ['seat.slots' => [], 'seat.inserts' => [], 'setup.harness' => null, 'seat.modes.rear_harness.crotch_slots' => null, 'seat.modes.forward_harness.crotch_slots' => []]),
+            'zones' => Cases::read(Cases::REAR, ['seat.modes.rear_harness.zones' => [['name' => 'lower'], ['name' => 'upper']]]),
+        ];
+        $questions = [];
+        foreach (Catalogue::standard()->all as $asked) {
+            $choices = array_map(static fn($case): array => $asked->choices($case), $cases);
+            $questions[$asked->path] = [
+                'named' => Catalogue::named($asked->path), 'station' => $asked->station->value, 'kind' => $asked->kind->name, 'short' => $asked->short, 'question' => $asked->question, 'hint' => $asked->hint,
+                'choices' => count(array_unique($choices, SORT_REGULAR)) === 1 ? $choices['rear'] : $choices,
+            ];
+        }
+        GoldenFile::assertHolds('words/questions.json', $questions);
+    }
+
+    public function testEveryHandbookPage(): void
+    {
+        GoldenFile::assertHolds('words/handbook.json', [
+            'rules' => array_combine(array_column(Code::cases(), 'value'), array_map(static fn(Code $code): array => get_object_vars(RuleText::of($code)), Code::cases())),
+            'practices' => get_object_vars(LimitTable::practices()),
+            'conventions' => get_object_vars(LimitTable::conventions()),
+            'schools' => Schools::ROWS,
+            'help' => array_map(get_object_vars(...), [Help::gettingItTight(true), Help::gettingItTight(false), Help::gettingItTight(null), Help::lockingClip(), Help::lockingABelt(), Help::measuringMovement(), ...array_map(Help::tightness(...), TightnessTest::cases())]),
+        ]);
+    }
+}
