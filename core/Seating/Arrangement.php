@@ -59,12 +59,9 @@ final readonly class Arrangement
     private static function tooWide(SeatingRequest $request): ?array
     {
         $numbers = [];
-        foreach ($request->riders as $index => $rider) {
-            $place = self::placeOf($request, $rider);
-            if ($place !== null) {
-                $position = $request->vehicle->positions[$place];
-                $numbers[$position->row()] = ($numbers[$position->row()] ?? 0) + RowWidths::digit($position, $index);
-            }
+        foreach (self::widestAt($request) as $place => $rider) {
+            $position = $request->vehicle->positions[$place];
+            $numbers[$position->row()] = ($numbers[$position->row()] ?? 0) + RowWidths::digit($position, $rider);
         }
         $widths = new RowWidths($request->vehicle->positions, array_map(static fn(Rider $r): ?Length => $r->seat?->width, $request->riders), array_map(static fn(Rider $r): bool => $r->mode !== ModeName::BeltOnly, $request->riders));
         foreach ($numbers as $row => $number) {
@@ -75,6 +72,25 @@ final readonly class Arrangement
         }
 
         return null;
+    }
+
+    /**
+     * Who is held against the width of each place: where two children were put at one, the wider seat.
+     *
+     * @return array<int, int> rider by place
+     */
+    private static function widestAt(SeatingRequest $request): array
+    {
+        $width = static fn(int $rider): Length => $request->riders[$rider]->seat->width ?? Length::of(0);
+        $at = [];
+        foreach ($request->riders as $index => $rider) {
+            $place = self::placeOf($request, $rider);
+            if ($place !== null && (! isset($at[$place]) || $width($at[$place])->isLessThan($width($index)))) {
+                $at[$place] = $index;
+            }
+        }
+
+        return $at;
     }
 
     /** @param array{list<string>, Length, Length} $run */

@@ -76,6 +76,19 @@ final class ArrangementTest extends TestCase
         self::assertSame(['2L', '2C'], $taken->tooWideAt, 'whoever has the place beside it needs all of it');
     }
 
+    /** Two at one place are both refused; of their seats the wider is held against the place beside it, in whatever order they came. */
+    public function testTwoAtOnePlace(): void
+    {
+        $places = ['2L' => ['width' => Cases::q(400, 'mm')], '2C' => ['width' => Cases::q(400, 'mm')]];
+        $rider = static fn(string $name, string $at, int $width): array => SeatingTest::rider($name, 'rear_harness', 9, ['now_at' => $at], $width);
+        foreach ([[390, 420], [420, 390]] as [$one, $two]) {
+            $now = Arrangement::of(self::request($places, [$rider('A', '2L', $one), $rider('B', '2L', $two), $rider('C', '2C', 390)]));
+            self::assertSame(['2L', '2C'], $now->tooWideAt);
+            self::assertSame(['A place.taken', 'B place.taken'], array_values(array_filter(self::found($now), static fn(string $f): bool => str_contains($f, 'taken'))));
+        }
+        self::assertSame([], Arrangement::of(self::request($places, [$rider('A', '2L', 390), $rider('B', '2L', 400), $rider('C', '2C', 400)]))->tooWideAt);
+    }
+
     public function testTheModeIsJudgedWhereverItStands(): void
     {
         self::assertSame(['A mode.under_one_forward'], self::found(Arrangement::of(self::request(['2L' => []], [SeatingTest::rider('A', 'forward_harness', 11, ['now_at' => '2L'])]))));
@@ -91,7 +104,7 @@ final class ArrangementTest extends TestCase
         self::assertEqualsWithDelta(CarAbove::PLACE_WIDTH / 2, $drawing->seats[0]['width'], 0.1, 'half as wide as its place');
         self::assertSame(['A is at second row left.', 'B has no place yet.'], array_slice($drawing->text, 0, 2));
         self::assertCount(1, CarPlan::of($request, null)->seats);
-        self::assertSame([false], array_column(CarPlan::of($request, new SeatingPlan(['A' => $request->riders[0]->nowAt], [], 0, []))->seats, 'ghost'), 'who stays has no ghost');
+        self::assertSame([false], array_column(CarPlan::of($request, new SeatingPlan(['A' => '2L'], [], 0, []))->seats, 'ghost'), 'who stays has no ghost');
     }
 
     /**

@@ -145,6 +145,28 @@ final class SituationTest extends TestCase
         self::assertSame([true, true], $held(Cases::BOOSTER, 'lower_anchors'));
     }
 
+    public function testWhereTheAnchorsHoldAlone(): void
+    {
+        $alone = static fn(string $case, ?string $by): bool => (new Situation(Cases::read($case, ['setup.held_by' => $by])))->onlyAnchorsHold();
+
+        self::assertSame([true, false, false, false], array_map(static fn(?string $by): bool => $alone(Cases::REAR, $by), ['lower_anchors', 'belt', 'both', null]));
+        self::assertFalse($alone(Cases::BOOSTER, 'lower_anchors'), 'the belt holds the child');
+    }
+
+    /** Without the base its own word on the webbing speaks, for a harness alone. */
+    public function testWhichWebbingIsAsked(): void
+    {
+        $asked = static fn(string $case, array $changes): ?string => (new Situation(Cases::read($case, $changes)))->webbingAsked()?->value;
+        $own = ['seat.baseless_webbing' => 'both', 'seat.modes.rear_harness.webbing' => 'lap', 'seat.modes.high_back_booster.webbing' => 'lap'];
+
+        self::assertSame('both', $asked(Cases::REAR, $own + ['setup.base' => 'none']));
+        self::assertSame('lap', $asked(Cases::REAR, $own + ['setup.base' => 'used']));
+        self::assertSame('lap', $asked(Cases::REAR, $own));
+        self::assertSame('lap', $asked(Cases::REAR, ['setup.base' => 'none', 'seat.baseless_webbing' => null] + $own));
+        self::assertSame('lap', $asked(Cases::BOOSTER, $own + ['setup.base' => 'none']));
+        self::assertNull($asked(Cases::REAR, []));
+    }
+
     public function testAgeOnTheDay(): void
     {
         $age = static fn(array $child): ?int => (new Situation(Cases::read(Cases::REAR, ['child' => (object) $child])))->age?->toInt();
