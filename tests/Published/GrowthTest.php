@@ -91,6 +91,28 @@ final class GrowthTest extends TestCase
         }
     }
 
+    /** Reaching a figure, or only passing it; and the last month of the tables, beyond which nothing is said. */
+    public function testWhereTheFigureIsMetExactly(): void
+    {
+        $curve = GrowthCurve::through(Sex::Female, Measure::Weight, 12, 9.0);
+        self::assertSame([8, 9], [$curve->firstMonthBeyond($curve->at(20), true), $curve->firstMonthBeyond($curve->at(20), false)]);
+
+        $last = GrowthReference::LAST_MONTHS;
+        $near = static fn(int $months, float $figure): ?int => GrowthCurve::through(Sex::Male, Measure::Weight, $months, 60.0)->firstMonthBeyond($figure, true);
+        self::assertSame([1, null, null, null], [$near($last - 1, 50.0), $near($last, 50.0), $near($last - 1, 99.0), $near($last, 99.0)]);
+    }
+
+    /** Up to 24 months the WHO standards, from then on the CDC charts: the same table for a value and for the centiles of a day. */
+    public function testTheTablesChangeAtTwentyFourMonths(): void
+    {
+        foreach ([23.99, 24.0, 24.01] as $months) {
+            foreach (Sex::cases() as $sex) {
+                $centiles = GrowthReference::centiles($sex, Measure::Height, $months);
+                self::assertEqualsWithDelta($centiles, array_map(static fn(int $c): float => GrowthReference::centile($sex, Measure::Height, $months, $c), array_keys($centiles)), 1e-9, "{$sex->value} {$months}");
+            }
+        }
+    }
+
     public function testShiftedCurvesLieOnBothSides(): void
     {
         foreach ([9.5, 6.0, 16.0] as $kg) {
