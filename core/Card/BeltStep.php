@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Card;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use MintBuckle\Core\CaseFile\Belt;
 use MintBuckle\Core\CaseFile\Lock;
 use MintBuckle\Core\CaseFile\Retractor;
@@ -44,7 +43,7 @@ final readonly class BeltStep
         if ($turns === null || ! $turns->isPositive() || $this->s->case->vehicle?->buckleTurnsOk !== true) {
             return [];
         }
-        $counted = BigDecimal::min($turns, BuckleTurnsRule::MOST)->toScale(1, RoundingMode::DOWN)->stripTrailingZeros();
+        $counted = BigDecimal::min($turns, BuckleTurnsRule::MOST)->stripTrailingZeros();
 
         return [new CardStep(StepCode::BuckleTurns, 'Turn the buckle stalk down by ' . self::NUMBERS[(string) $counted->toScale(max(0, $counted->getScale()))] . ', counted aloud; three is the most.', 'The tongue still goes in straight and the buckle stays out of the belt path.')];
     }

@@ -53,7 +53,7 @@ final class CalendarTest extends TestCase
     #[DataProvider('months')]
     public function testAMonthHasItsDaysAndNoMore(int $year, int $month, int $last): void
     {
-        self::assertSame($last, CalendarDate::of($year, $month, $last)->day);
+        self::assertSame([$last, $last], [CalendarDate::daysInMonth($year, $month), CalendarDate::of($year, $month, $last)->day]);
         $this->expectException(InvalidArgumentException::class);
         CalendarDate::of($year, $month, $last + 1);
     }

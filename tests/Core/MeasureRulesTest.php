@@ -66,6 +66,7 @@ final class MeasureRulesTest extends RulesTestCase
         yield 'two rows, one of them undecided by the make date' => [self::REAR, ['seat.made_on' => '2023', 'seat.modes.rear_harness.recline' => [['settings' => [1], 'weight_max' => [['value' => 40, 'unit' => 'lb'], ['value' => 20, 'unit' => 'lb', 'made_from' => '2023-06-01']]]], 'setup.recline_setting' => 1], [], ['seat.made_on']];
         yield 'recline row below the weight' => [self::REAR, $rows(['weight_max' => Cases::q(20, 'lb')]), ['fix measure.recline_setting']];
         yield 'recline row above the weight' => [self::REAR, $rows(['weight_min' => Cases::q(22, 'lb')]), ['fix measure.recline_setting']];
+        yield 'side pods, and nothing set up yet' => [self::REAR, ['setup' => null, 'seat.side_pod' => 'both'], [], ['setup']];
         yield 'foot' => [self::REAR, ['seat.modes.rear_harness.foot' => 'out', 'setup.foot' => 'in'], ['fix measure.foot_position']];
         yield 'foot unknown' => [self::REAR, ['seat.modes.rear_harness.foot' => 'out'], [], ['setup.foot']];
         yield 'overhang at the figure' => [self::REAR, ['setup.overhang' => Cases::q(76.2, 'mm')], []];
