@@ -1,5 +1,5 @@
 #!/bin/sh
-# pg.sh start|stop|status|env|psql: the project's own PostgreSQL cluster below .pg, on loopback, never touching another one.
+# pg.sh start|stop|status|env|psql|tidy: the project's own PostgreSQL cluster below .pg, on loopback, never touching another one.
 set -eu
 cd "$(dirname "$0")/../.."
 DIR=$PWD/.pg
@@ -30,12 +30,18 @@ start() {
         try=0
         # The old port first, then any free one. No socket directory: no path limit, no rights needed below /run.
         until port=$(free_port); [ $try -gt 0 ] || [ ! -s "$DIR/port" ] || port=$(cat "$DIR/port")
-              as_pg "$BIN/pg_ctl" -D "$DATA" -l "$DIR/log" -w -t 60 -s -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=" start < /dev/null > /dev/null 2>&1
+              as_pg "$BIN/pg_ctl" -D "$DATA" -l "$DIR/log" -w -t 60 -s -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=" start < /dev/null > /dev/null 2>&1 9>&-
         do try=$((try + 1)); [ $try -lt 5 ] || { tail -5 "$DIR/log" >&2; exit 1; }; done
         echo "$port" > "$DIR/port"
     fi
-    for db in mintbuckle mintbuckle_test mintbuckle_browser; do
-        psql_ -d postgres -Atc "select 1 from pg_database where datname = '$db'" | grep -q 1 || psql_ -d postgres -qc "create database $db"
+    psql_ -d postgres -Atc "select 1 from pg_database where datname = 'mintbuckle'" | grep -q 1 || psql_ -d postgres -qc 'create database mintbuckle'
+}
+
+# tidy NUMBER: drops the databases of the test runs that are over, and of that one: mintbuckle_<process number>_<what for>
+tidy() {
+    psql_ -d postgres -Atc "select datname from pg_database where datname ~ '^mintbuckle_[0-9]+_'" | while IFS= read -r db; do
+        run=${db#mintbuckle_}
+        { [ "${run%%_*}" != "$1" ] && kill -0 "${run%%_*}" 2>/dev/null; } || psql_ -d postgres -qc "drop database if exists $db with (force)" < /dev/null
     done
 }
 
@@ -44,5 +50,6 @@ case ${1:-start} in
     stop)   ! up || as_pg "$BIN/pg_ctl" -D "$DATA" -m fast -w -s stop ;;
     status) up && echo "running on port $(cat "$DIR/port")" || { echo stopped; exit 3; } ;;
     env)    printf 'DB_PORT=%s\nDB_PASSWORD=%s\n' "$(cat "$DIR/port")" "$(cat "$DIR/pw")" ;;
+    tidy)   tidy "${2:-0}" ;;
     psql)   shift; psql_ -d mintbuckle "$@" ;;
 esac

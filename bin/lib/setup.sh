@@ -100,6 +100,9 @@ environment() {
 # prepare [test]
 prepare() {
     install_packages "${1:-}"
+    # One at a time: several runs may start together.
+    exec 9> "$RUN/prepare.lock"
+    flock 9
     [ -d vendor/composer ] || rm -f "$RUN/php-packages.done"
     [ -d node_modules/vite ] || rm -f "$RUN/front-end-packages.done"
     [ -e public/build/manifest.json ] || rm -f "$RUN/front-end.done"
@@ -108,4 +111,5 @@ prepare() {
     once front-end front_end resources/js resources/scss vite.config.js package-lock.json
     sh bin/lib/pg.sh start
     environment
+    exec 9>&-
 }

@@ -137,7 +137,7 @@ final readonly class Changeover
         $slot = SlotChoice::of($s, $to)->slot;
         $slots = $slot === null ? ['Set the straps to the right slot for the new direction.'] : ["Set the straps to slot {$slot}, counted from the lowest."];
 
-        return $from->isHarness() && $to->isHarness()
+        return $to->isHarness()
             ? [...$slots, ...($new->crotchSlots === null || $new->crotchSlots === [] ? [] : ['Set the crotch strap to slot ' . implode(' or ', $new->crotchSlots) . '.'])]
             : [];
     }

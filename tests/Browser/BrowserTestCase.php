@@ -13,13 +13,16 @@ use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\TestDatabase;
 
-/** One application server, one chromedriver and one browser for the class; a real database, freshly seeded with the demo. */
+/** One application server, one chromedriver and one browser for the class; a real database of its own with the demo in it. */
 abstract class BrowserTestCase extends TestCase
 {
     protected static RemoteWebDriver $driver;
 
     protected static string $base;
+
+    protected static string $database;
 
     private static ?Process $app = null;
 
@@ -30,13 +33,13 @@ abstract class BrowserTestCase extends TestCase
     public static function setUpBeforeClass(): void
     {
         $root = dirname(__DIR__, 2);
+        self::$database = TestDatabase::copy(substr(static::class, strlen(__NAMESPACE__) + 1));
         $env = [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'DB_DATABASE' => 'mintbuckle_browser', 'DB_PERSISTENT' => 'true',
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'DB_DATABASE' => self::$database, 'DB_PERSISTENT' => 'true',
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4',
             'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
             ...static::environment(),
         ];
-        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force', '-q'], $root, $env))->mustRun();
 
         $port = self::freePort();
         self::$base = "http://127.0.0.1:{$port}";
@@ -60,6 +63,7 @@ abstract class BrowserTestCase extends TestCase
             self::$chromedriver?->stop(3);
             self::$app?->stop(3);
             (new Process(['rm', '-rf', self::$profile]))->run();
+            TestDatabase::drop(self::$database);
         }
     }
 
@@ -86,10 +90,10 @@ abstract class BrowserTestCase extends TestCase
         (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setScriptExecutionDisabled', ['value' => ! $enabled]);
     }
 
-    /** Changes what the interface has no screen for. */
-    protected static function database(string $sql): void
+    /** Changes or asks what the interface has no screen for. */
+    protected static function database(string $sql): string
     {
-        (new Process(['sh', 'bin/lib/pg.sh', 'psql', '-d', 'mintbuckle_browser', '-qc', $sql], dirname(__DIR__, 2)))->mustRun();
+        return TestDatabase::sql($sql, self::$database);
     }
 
     protected static function open(string $path): void

@@ -225,11 +225,11 @@ final class ShelfRecallsCarTest extends BrowserTestCase
             fwrite($out, "K-{$i},Maker " . $i % 300 . ",M{$i}*,2020-01-01\r\n");
         }
         fclose($out);
-        $before = self::ask('SELECT count(*), max(recall_list_id) FROM campaigns');
-        $take = new Process([PHP_BINARY, '-d', 'memory_limit=1G', 'artisan', 'buckle:recalls', $file, '--dated=' . date('Y-m-d')], dirname(__DIR__, 2), ['DB_DATABASE' => 'mintbuckle_browser'], null, 300);
+        $before = self::database('SELECT count(*), max(recall_list_id) FROM campaigns');
+        $take = new Process([PHP_BINARY, '-d', 'memory_limit=1G', 'artisan', 'buckle:recalls', $file, '--dated=' . date('Y-m-d')], dirname(__DIR__, 2), ['DB_DATABASE' => self::$database], null, 300);
         $take->start();
         $begun = microtime(true);
-        while (self::ask("SELECT count(*) FROM recall_imports WHERE state = 'taking'") === '0' && microtime(true) - $begun < 120) {
+        while (self::database("SELECT count(*) FROM recall_imports WHERE state = 'taking'") === '0' && microtime(true) - $begun < 120) {
             self::assertTrue($take->isRunning(), $take->getErrorOutput());
             usleep(100_000);
         }
@@ -238,7 +238,7 @@ final class ShelfRecallsCarTest extends BrowserTestCase
         $take->wait();
         unlink($file);
 
-        self::assertSame($before, self::ask('SELECT count(*), max(recall_list_id) FROM campaigns'), 'not one of the hundred thousand stays');
+        self::assertSame($before, self::database('SELECT count(*), max(recall_list_id) FROM campaigns'), 'not one of the hundred thousand stays');
         self::signIn();
         self::open('/recalls');
         self::assertStringContainsString('Being taken', self::one('main')->getText());
@@ -254,12 +254,7 @@ final class ShelfRecallsCarTest extends BrowserTestCase
 
     private static function checkOf(int $ticket): string
     {
-        return self::ask("SELECT c.id FROM checks c JOIN visits v ON v.id = c.visit_id WHERE v.ticket = {$ticket} ORDER BY letter LIMIT 1");
-    }
-
-    private static function ask(string $sql): string
-    {
-        return trim((new Process(['sh', 'bin/lib/pg.sh', 'psql', '-d', 'mintbuckle_browser', '-Atc', $sql], dirname(__DIR__, 2)))->mustRun()->getOutput());
+        return self::database("SELECT c.id FROM checks c JOIN visits v ON v.id = c.visit_id WHERE v.ticket = {$ticket} ORDER BY letter LIMIT 1");
     }
 
     private static function film(): string

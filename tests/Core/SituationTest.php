@@ -156,6 +156,7 @@ final class SituationTest extends TestCase
     /** Without the base its own word on the webbing speaks, for a harness alone. */
     public function testWhichWebbingIsAsked(): void
     {
+        /** @param array<string, mixed> $changes */
         $asked = static fn(string $case, array $changes): ?string => (new Situation(Cases::read($case, $changes)))->webbingAsked()?->value;
         $own = ['seat.baseless_webbing' => 'both', 'seat.modes.rear_harness.webbing' => 'lap', 'seat.modes.high_back_booster.webbing' => 'lap'];
 

@@ -11,10 +11,12 @@ use App\Track;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\TestDatabase;
 
 /** The application on its own test database, with the demo in it. */
 abstract class FeatureTestCase extends TestCase
@@ -28,6 +30,11 @@ abstract class FeatureTestCase extends TestCase
 
     public function createApplication(): Application
     {
+        if (! RefreshDatabaseState::$migrated) {
+            // A copy of the seeded demo stands for migrating and seeding once more.
+            $_ENV['DB_DATABASE'] = $_SERVER['DB_DATABASE'] = TestDatabase::copy('feature');
+            RefreshDatabaseState::$migrated = true;
+        }
         $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
         assert($app instanceof Application);
         $app->make(Kernel::class)->bootstrap();

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Symfony\Component\Process\Process;
+
+/**
+ * Databases of one run of the tests: each a copy of the demo, which is seeded once a run. Runs share nothing: every name carries the
+ * run's number, TEST_RUN where bin/test gave one, else that of this process.
+ */
+final class TestDatabase
+{
+    /** @var list<string> made here and dropped at the end */
+    private static array $made = [];
+
+    /** Name of a fresh copy, dropped when this process ends. */
+    public static function copy(string $for): string
+    {
+        $name = self::name($for);
+        self::drop($name);
+        self::sql("create database {$name} template " . self::demo());
+        self::dropAtTheEnd($name);
+
+        return $name;
+    }
+
+    public static function drop(string $name): void
+    {
+        self::sql("drop database if exists {$name} with (force)");
+    }
+
+    /** What a statement prints, a line a row. */
+    public static function sql(string $sql, string $database = 'postgres'): string
+    {
+        return trim((new Process(['sh', 'bin/lib/pg.sh', 'psql', '-d', $database, '-Atqc', $sql], dirname(__DIR__)))->mustRun()->getOutput());
+    }
+
+    private static function demo(): string
+    {
+        $name = self::name('demo');
+        $lock = fopen(sys_get_temp_dir() . "/{$name}.lock", 'c');
+        assert($lock !== false);
+        flock($lock, LOCK_EX);
+        if (self::sql("select count(*) from pg_database where datname = '{$name}'") === '0') {
+            self::sql("create database {$name}_raw");
+            (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '-q'], dirname(__DIR__), ['APP_ENV' => 'testing', 'DB_DATABASE' => "{$name}_raw", 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4']))->mustRun();
+            self::sql("alter database {$name}_raw rename to {$name}");
+            if (getenv('TEST_RUN') === false) {
+                self::dropAtTheEnd($name);
+            }
+        }
+        fclose($lock);
+
+        return $name;
+    }
+
+    private static function name(string $for): string
+    {
+        return 'mintbuckle_' . (getenv('TEST_RUN') ?: (string) getmypid()) . '_' . strtolower($for);
+    }
+
+    private static function dropAtTheEnd(string $name): void
+    {
+        if (self::$made === []) {
+            $owner = getmypid();
+            register_shutdown_function(static function () use ($owner): void {
+                if (getmypid() === $owner) {
+                    array_map(self::drop(...), self::$made);
+                }
+            });
+        }
+        self::$made[] = $name;
+    }
+}
