@@ -156,8 +156,7 @@ final class SituationTest extends TestCase
     /** Without the base its own word on the webbing speaks, for a harness alone. */
     public function testWhichWebbingIsAsked(): void
     {
-        /** @param array<string, mixed> $changes */
-        $asked = static fn(string $case, array $changes): ?string => (new Situation(Cases::read($case, $changes)))->webbingAsked()?->value;
+        $asked = self::webbingAsked(...);
         $own = ['seat.baseless_webbing' => 'both', 'seat.modes.rear_harness.webbing' => 'lap', 'seat.modes.high_back_booster.webbing' => 'lap'];
 
         self::assertSame('both', $asked(Cases::REAR, $own + ['setup.base' => 'none']));
@@ -176,5 +175,11 @@ final class SituationTest extends TestCase
         self::assertSame(7, $age(['age_months' => 7]));
         self::assertNull($age(['due_on' => '2026-12-01']));
         self::assertNull($age([]));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function webbingAsked(string $case, array $changes): ?string
+    {
+        return (new Situation(Cases::read($case, $changes)))->webbingAsked()?->value;
     }
 }
