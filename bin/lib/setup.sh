@@ -11,7 +11,7 @@ say() { printf '%s\n' "$*" >&2; }
 
 have_extension() { php -m 2>/dev/null | grep -qix "$1"; }
 
-# missing_packages [test]: the Debian packages whose commands or extensions are not there
+# missing_packages [test | mutate]: the Debian packages whose commands or extensions are not there
 missing_packages() {
     command -v php > /dev/null || printf 'php8.2-cli '
     ls /usr/sbin/php-fpm8.* > /dev/null 2>&1 || printf 'php8.2-fpm '
@@ -31,9 +31,10 @@ missing_packages() {
         command -v units > /dev/null || printf 'units '
         command -v git > /dev/null || printf 'git '
     fi
+    [ "${1:-}" != mutate ] || have_extension pcov || printf 'php8.2-pcov '
 }
 
-# install_packages [test]: with apt as root or by sudo; else says exactly what to install
+# install_packages [test | mutate]: with apt as root or by sudo; else says exactly what to install
 install_packages() {
     packages=$(missing_packages "${1:-}")
     [ -n "$packages" ] || return 0
@@ -97,7 +98,7 @@ environment() {
     setting "$(sh bin/lib/pg.sh env)"
 }
 
-# prepare [test]
+# prepare [test | mutate]
 prepare() {
     install_packages "${1:-}"
     # One at a time: several runs may start together.

@@ -32,6 +32,7 @@ final class DrawingTest extends TestCase
 
     public function testRulerBlursWhatTheLabelLeavesOut(): void
     {
+        self::assertSame([], LabelRuler::of(Cases::read(Cases::REAR, ['seat.maker' => null, 'recall_list.campaigns' => [['id' => 'R', 'maker' => 'Ottermoor', 'made_from' => '2023-03-01', 'advice' => 'stop_use']]]))->bands, 'of a seat of unknown maker no campaign is drawn');
         $ruler = LabelRuler::of(Cases::read(Cases::REAR, ['seat.made_on' => '2023']));
         self::assertNotNull($ruler->made);
         self::assertGreaterThan(20, $ruler->made[1] - $ruler->made[0]);
@@ -91,6 +92,10 @@ final class DrawingTest extends TestCase
 
     public function testBoosterBelt(): void
     {
+        $bow = static fn(?bool $passes): int => BuckleFront::of(new Situation(Cases::read(Cases::REAR, ['setup.harness.tightness.passes' => $passes])))->bow();
+        self::assertSame([0, 0, true], [$bow(true), $bow(null), $bow(false) > 0], 'only a slack strap is drawn slack');
+        $scale = new PlaneScale(0, 100, 5, 40, 0, 100, 50, 120);
+        self::assertSame([true, false, false], [$scale->holds(40, 120), $scale->holds(40.1, 120), $scale->holds(40, 120.1)], 'the edges belong to it');
         $right = BuckleFront::of(new Situation(Cases::read(Cases::BOOSTER)));
         $wrong = BuckleFront::of(new Situation(Cases::read(Cases::BOOSTER, ['setup.booster.lap' => 'belly', 'setup.booster.shoulder' => 'neck'])));
 

@@ -152,6 +152,10 @@ final class SeatingTest extends TestCase
         $three = [self::rider('A', 'high_back_booster', 84), self::rider('B', 'rear_harness', 9), self::rider('C', 'high_back_booster', 90)];
         $best = self::places(self::plan(self::file(['2L' => [], '2R' => [], '3L' => [], '3R' => []], $three)))[0];
         self::assertSame(1, substr_count($best, ' 2'), "one door of the second row stays free: {$best}");
+
+        $two = array_slice($three, 0, 2);
+        self::assertSame(2, substr_count(self::places(self::plan(self::file(['2L' => [], '2R' => [], '3R' => []], $two)))[0], ' 2'), 'nobody is behind them');
+        self::assertSame(1, substr_count(self::places(self::plan(self::file(['2L' => [], '2R' => [], '3L' => ['taken' => true], '3R' => []], $two)))[0], ' 2'), 'somebody else is');
     }
 
     public function testSomebodyIsKeptWhereTheyAre(): void
@@ -194,6 +198,12 @@ final class SeatingTest extends TestCase
     public function testNobodyRides(): void
     {
         self::assertSame(['plans' => [['places' => [], 'held_by' => [], 'advise' => 0, 'why' => []]], 'impossible' => null], json_decode(json_encode(self::plan(self::file(['2L' => []], [])), JSON_THROW_ON_ERROR), true));
+    }
+
+    public function testSixRidersAreAsManyAsThereMayBe(): void
+    {
+        $six = array_map(static fn(int $i): array => self::rider("R{$i}", 'high_back_booster', 80 + $i, [], 400), range(1, 6));
+        self::assertCount(6, self::plan(self::file(['2L' => [], '2C' => [], '2R' => [], '3L' => [], '3C' => [], '3R' => []], $six))['plans'][0]['places'] ?? []);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -11,6 +11,7 @@ use MintBuckle\Core\Handbook\Help;
 use MintBuckle\Core\Handbook\LimitTable;
 use MintBuckle\Core\Handbook\RuleText;
 use MintBuckle\Core\Handbook\Schools;
+use MintBuckle\Core\Seating\YearPromise;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
 
@@ -49,6 +50,7 @@ final class WordsTest extends TestCase
             'practices' => get_object_vars(LimitTable::practices()),
             'conventions' => get_object_vars(LimitTable::conventions()),
             'schools' => Schools::ROWS,
+            'a car of 2002' => array_map(get_object_vars(...), YearPromise::of(2002)),
             'help' => array_map(get_object_vars(...), [Help::gettingItTight(true), Help::gettingItTight(false), Help::gettingItTight(null), Help::lockingClip(), Help::lockingABelt(), Help::measuringMovement(), ...array_map(Help::tightness(...), TightnessTest::cases())]),
         ]);
     }
