@@ -8,6 +8,7 @@ use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\Drawing\BuckleFront;
 use MintBuckle\Core\Drawing\LabelRuler;
 use MintBuckle\Core\Drawing\MovementGauge;
+use MintBuckle\Core\Drawing\PlaneScale;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
