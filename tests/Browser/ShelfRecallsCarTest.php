@@ -23,7 +23,7 @@ final class ShelfRecallsCarTest extends BrowserTestCase
     {
         self::$feedPort = self::freePort();
 
-        return ['RECALL_FEED_URL' => 'http://127.0.0.1:' . self::$feedPort, 'CACHE_STORE' => 'file'];
+        return ['RECALL_FEED_URL' => 'http://127.0.0.1:' . self::$feedPort, 'RECALL_FEED_TIMEOUT' => '2', 'CACHE_STORE' => 'file'];
     }
 
     protected static function browserArguments(): array

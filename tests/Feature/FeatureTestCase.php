@@ -32,7 +32,7 @@ abstract class FeatureTestCase extends TestCase
     {
         if (! RefreshDatabaseState::$migrated) {
             // A copy of the seeded demo stands for migrating and seeding once more.
-            $_ENV['DB_DATABASE'] = $_SERVER['DB_DATABASE'] = TestDatabase::copy('feature');
+            $_ENV['DB_DATABASE'] = $_SERVER['DB_DATABASE'] = TestDatabase::copy('feature' . getmypid());
             RefreshDatabaseState::$migrated = true;
         }
         $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
