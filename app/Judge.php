@@ -30,7 +30,7 @@ final readonly class Judge
             return $assessment;
         }
 
-        return new Assessment($assessment->rulebook, $assessment->findings, [new Question($doubt->path, Station::Label, Severity::Stop), ...$assessment->questions], $assessment->computed, $assessment->situation);
+        return new Assessment($assessment->rulebook, $assessment->findings, [new Question($doubt->path, Station::Label, Severity::Stop), ...$assessment->questions], $assessment->situation);
     }
 
     /** The name that nothing could be matched with; null where there is none, or somebody has confirmed its spelling at the label. */

@@ -3,13 +3,15 @@
 /**
  * Assessing one full case in process, and as a ratio to json_decode of the same file.
  *
- * "Reading" is text to CaseFile, "assessing" CaseFile to Assessment; the ratio is of assessing. Medians of rounds in one run.
+ * "Reading" is text to CaseFile, "assessing" CaseFile to verdict, findings and questions, "computing" the dates, fits, card and forecasts
+ * beside them; the ratio is of assessing. Medians of rounds in one run.
  */
 
 declare(strict_types=1);
 
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\Computed;
 use MintBuckle\Core\Rulebook;
 
 require __DIR__ . '/../vendor/autoload.php';
@@ -22,9 +24,11 @@ $case = Reader::read($json);
 
 $decode = medianMicroseconds(static fn() => json_decode($json, false, 64, JSON_THROW_ON_ERROR));
 $assess = medianMicroseconds(static fn() => Assessor::assess($case, $rulebook));
+$compute = medianMicroseconds(static fn() => Computed::of(Assessor::assess($case, $rulebook)->situation)) - $assess;
 $read = medianMicroseconds(static fn() => Reader::read($json));
 
 printf("bench: assess_us %.0f us\n", $assess);
 printf("bench: assess_vs_json_decode %.1f x\n", $assess / $decode);
+printf("bench: compute_us %.0f us\n", $compute);
 printf("bench: read_us %.0f us\n", $read);
 printf("bench: read_and_assess_vs_json_decode %.1f x\n", ($read + $assess) / $decode);

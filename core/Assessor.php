@@ -31,7 +31,7 @@ final readonly class Assessor
         }
         usort($findings, static fn(Finding $a, Finding $b): int => [$a->station()->number(), $a->severity->rank()] <=> [$b->station()->number(), $b->severity->rank()]);
 
-        return new Assessment($rulebook->version, $findings, self::mostUsefulFirst($questions, $case), Computed::of($situation), $situation);
+        return new Assessment($rulebook->version, $findings, self::mostUsefulFirst($questions, $case), $situation);
     }
 
     /**

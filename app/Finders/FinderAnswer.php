@@ -145,7 +145,7 @@ final readonly class FinderAnswer
     /** @return list<CardStep> how to lock the belt by a way that works */
     public function stepsOf(LockWay $way): array
     {
-        return $this->assessment->computed->stepsOf($way);
+        return $this->assessment->computed()->stepsOf($way);
     }
 
     private function length(string $path): ?Length

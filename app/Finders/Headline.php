@@ -34,7 +34,7 @@ final readonly class Headline
 
     private static function expiry(FinderAnswer $answer): self
     {
-        [$on, $left] = [$answer->assessment->computed->expiresOn, $answer->assessment->computed->daysLeft];
+        [$on, $left] = [$answer->assessment->computed()->expiresOn, $answer->assessment->computed()->daysLeft];
 
         return match (true) {
             $on === null || $left === null => new self('unknown', 'It cannot be told yet: a stamp, or a make date and a useful life, is needed.'),
@@ -45,7 +45,7 @@ final readonly class Headline
 
     private static function recall(FinderAnswer $answer): self
     {
-        $worst = $answer->assessment->computed->recall?->worst();
+        $worst = $answer->assessment->computed()->recall?->worst();
         $doubt = $answer->doubt();
         if ($worst === 'clear' && $doubt !== null) {
             return new self('unmatched', $doubt->sentence());
@@ -107,7 +107,7 @@ final readonly class Headline
 
     private static function slot(FinderAnswer $answer): self
     {
-        $slot = $answer->assessment->computed->harnessSlot;
+        $slot = $answer->assessment->computed()->harnessSlot;
 
         return match (true) {
             $slot !== null => new self((string) $slot, "Slot {$slot}, counted from the lowest."),
@@ -118,7 +118,7 @@ final readonly class Headline
 
     private static function modes(FinderAnswer $answer): self
     {
-        $best = $answer->assessment->computed->bestMode;
+        $best = $answer->assessment->computed()->bestMode;
 
         return $best === null ? new self('unknown', 'No way of riding is known to fit yet.') : new self($best->value, "Best: {$best->title()}.");
     }
@@ -126,7 +126,7 @@ final readonly class Headline
     private static function beltFit(FinderAnswer $answer): self
     {
         return match (true) {
-            $answer->assessment->computed->bestMode === ModeName::BeltOnly => new self('belt_only', 'The belt alone fits this child.'),
+            $answer->assessment->computed()->bestMode === ModeName::BeltOnly => new self('belt_only', 'The belt alone fits this child.'),
             $answer->missing() === [] => new self('not_yet', 'Not yet: a booster still.'),
             default => new self('unknown', 'It cannot be told yet.'),
         };

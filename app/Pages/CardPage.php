@@ -40,7 +40,7 @@ final readonly class CardPage
     public function __construct(public Check $check, public Hands $hands, public Units $units, Assessment $left, public ?string $problem = null)
     {
         $facts = FactLog::of($check, Track::Left);
-        $card = $left->computed->card;
+        $card = $left->computed()->card;
         $this->steps = $card === null ? null : array_map(fn(int $i, CardStep $step): array => [
             'number' => $i + 1,
             'step' => $step,
@@ -50,7 +50,7 @@ final readonly class CardPage
         $this->notice = InstallationCard::notice($left->situation);
         $this->stops = array_values(array_map(static fn(Finding $f): string => "{$f->message} {$f->remedy}", array_filter($left->findings, static fn(Finding $f): bool => $f->severity === Severity::Stop)));
         $this->takingOut = TakingOut::of($left->situation);
-        $this->changeover = $left->computed->changeover;
+        $this->changeover = $left->computed()->changeover;
         $this->signed = $check->signed_at !== null;
     }
 

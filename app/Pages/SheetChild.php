@@ -79,7 +79,7 @@ final readonly class SheetChild
             count($left->questions),
             array_map(static fn(Finding $f): SheetLine => SheetLine::of($f, $units), FoundAndLeft::corrected($check, $left)),
             $lines(static fn(Finding $f): bool => $f->severity === Severity::Advise),
-            $mayRide && $left->computed->card !== null ? array_map(static fn(CardStep $step): string => $step->step, $left->computed->card) : null,
+            $mayRide && $left->computed()->card !== null ? array_map(static fn(CardStep $step): string => $step->step, $left->computed()->card) : null,
             $mayRide ? InstallationCard::notice($left->situation) : null,
             $mayRide ? EveryRide::of($left->situation, $units->length()) : [],
             SheetDates::of($left),
@@ -129,7 +129,7 @@ final readonly class SheetChild
     private static function facts(CaseFile $case, Assessment $assessment, Units $units): string
     {
         return implode(' · ', array_filter([
-            $assessment->computed->ageMonths?->show(),
+            $assessment->computed()->ageMonths?->show(),
             $case->child->weight === null ? null : $units->show($case->child->weight),
             $case->child->height === null ? null : $units->show($case->child->height),
             trim(($case->seat->maker ?? '') . ' ' . ($case->seat->model ?? '')),

@@ -13,7 +13,7 @@ final readonly class SheetDates
     /** @return list<array{string, string}> when, and what */
     public static function of(Assessment $left): array
     {
-        $computed = $left->computed;
+        $computed = $left->computed();
         $mode = $left->situation->mode;
         $outgrown = $computed->outgrown[$mode->value ?? '']->likely ?? null;
         $dates = array_values(array_filter([

@@ -40,6 +40,9 @@ final readonly class Limit
      */
     private function resolved(?PartialDate $madeOn, ?HeldBy $heldBy, int $stricter): ResolvedLimit
     {
+        if (count($this->entries) === 1 && $this->entries[0]->conditions() === 0) {
+            return new ResolvedLimit($this->entries[0], [], $this->entries);
+        }
         $days = $this->daysThatDiffer($madeOn);
         $ways = $heldBy === null && $this->tellsWaysOfHoldingApart() ? self::HELD : [$heldBy];
         $byDay = [];

@@ -8,9 +8,11 @@ use MintBuckle\Core\Computed;
 use MintBuckle\Core\Situation;
 
 /** The answer to a case: verdict, findings in station order (worst first within a station), open questions (most useful first), computed values. */
-final readonly class Assessment
+final class Assessment
 {
-    public Verdict $verdict;
+    public readonly Verdict $verdict;
+
+    private ?Computed $computed = null;
 
     /**
      * @param list<Finding> $findings
@@ -18,13 +20,18 @@ final readonly class Assessment
      * @param Situation $situation the case as the rules saw it
      */
     public function __construct(
-        public string $rulebook,
-        public array $findings,
-        public array $questions,
-        public Computed $computed,
-        public Situation $situation,
+        public readonly string $rulebook,
+        public readonly array $findings,
+        public readonly array $questions,
+        public readonly Situation $situation,
     ) {
         $this->verdict = Verdict::of($findings, $questions);
+    }
+
+    /** Dates, fits, card and forecasts, worked out when first asked for: no finding needs them. */
+    public function computed(): Computed
+    {
+        return $this->computed ??= Computed::of($this->situation);
     }
 
     /** @return list<Finding> */

@@ -27,7 +27,7 @@ final readonly class AssessmentWriter
             'verdict' => $assessment->verdict->value,
             'findings' => array_map(self::finding(...), $assessment->findings),
             'questions' => array_map(static fn(Question $q): string => $q->path, $assessment->questions),
-            'computed' => self::computed($assessment->computed),
+            'computed' => self::computed($assessment->computed()),
         ];
     }
 

@@ -337,6 +337,6 @@ final class CardTest extends TestCase
      */
     private static function card(string $case, array $changes): ?array
     {
-        return Cases::assess($case, $changes)->computed->card;
+        return Cases::assess($case, $changes)->computed()->card;
     }
 }

@@ -93,7 +93,7 @@ final class EdgesTest extends TestCase
     public function testAForbiddenSlotNeedsNoHeight(): void
     {
         $slots = [['height' => Cases::q(245, 'mm')], ['height' => null]];
-        $of = static fn(array $forbidden): ?int => Cases::assess(Cases::REAR, ['seat.slots' => $slots, 'setup.harness.slot' => 1, 'setup.harness.strap' => null, 'seat.modes.rear_harness.slots_forbidden' => $forbidden])->computed->harnessSlot;
+        $of = static fn(array $forbidden): ?int => Cases::assess(Cases::REAR, ['seat.slots' => $slots, 'setup.harness.slot' => 1, 'setup.harness.strap' => null, 'seat.modes.rear_harness.slots_forbidden' => $forbidden])->computed()->harnessSlot;
 
         self::assertSame([1, null], [$of([2]), $of([])]);
     }
@@ -226,7 +226,7 @@ final class EdgesTest extends TestCase
     #[DataProvider('locks')]
     public function testALockSaysWhy(string $name, array $changes, Truth $works, string $because): void
     {
-        $ways = Cases::assess(Cases::REAR, $changes)->computed->beltLock ?? [];
+        $ways = Cases::assess(Cases::REAR, $changes)->computed()->beltLock ?? [];
         $way = array_values(array_filter($ways, static fn(LockWay $one): bool => $one->way === $name))[0];
 
         self::assertSame([$works, $because], [$way->works, $way->because]);

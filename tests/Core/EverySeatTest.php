@@ -59,7 +59,7 @@ final class EverySeatTest extends TestCase
     #[DataProvider('seats')]
     public function testChangeoverNamesAnotherModeOfTheSeat(stdClass $rules, string $mode): void
     {
-        $changeover = self::assess($rules, $mode)->computed->changeover;
+        $changeover = self::assess($rules, $mode)->computed()->changeover;
         if ($changeover === null) {
             self::assertSame($mode, array_key_last((array) $rules->modes), 'only the last mode has nothing after it');
 
@@ -75,8 +75,8 @@ final class EverySeatTest extends TestCase
     {
         $assessment = self::assess($rules, $mode);
         self::assertNotContains('mode.outside_limits', array_map(static fn($f): string => $f->code->value, $assessment->findings));
-        self::assertNotNull($assessment->computed->bestMode);
-        self::assertArrayHasKey($mode, $assessment->computed->outgrown);
+        self::assertNotNull($assessment->computed()->bestMode);
+        self::assertArrayHasKey($mode, $assessment->computed()->outgrown);
     }
 
     #[DataProvider('seats')]

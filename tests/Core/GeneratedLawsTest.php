@@ -155,11 +155,11 @@ final class GeneratedLawsTest extends TestCase
         foreach ($assessment->findings as $finding) {
             array_push($sentences, $finding->message, $finding->remedy);
         }
-        foreach ($assessment->computed->card ?? [] as $step) {
+        foreach ($assessment->computed()->card ?? [] as $step) {
             array_push($sentences, $step->step, $step->check);
         }
 
-        foreach ($assessment->computed->modes as $fit) {
+        foreach ($assessment->computed()->modes as $fit) {
             array_push($sentences, ...array_map(static fn(string $why): string => "{$why}.", $fit->because()));
         }
 
@@ -170,7 +170,7 @@ final class GeneratedLawsTest extends TestCase
             array_push($sentences, ...EveryRide::of($assessment->situation, $unit));
         }
 
-        return [...$sentences, ...TakingOut::of($assessment->situation), ...$assessment->computed->changeover->steps ?? []];
+        return [...$sentences, ...TakingOut::of($assessment->situation), ...$assessment->computed()->changeover->steps ?? []];
     }
 
     /** @return array{string, list<string>, list<string>} */

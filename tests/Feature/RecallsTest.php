@@ -104,7 +104,7 @@ final class RecallsTest extends FeatureTestCase
         $case = AssembleCase::read(self::check(3)->load('visit.day.recallList'), Track::Left);
 
         self::assertSame(['A-1', 'A-3'], array_map(static fn($c): string => $c->id, $case->recallList->campaigns ?? []));
-        self::assertSame('affected', Assessor::assess($case, Rulebook::current())->computed->recall?->worst());
+        self::assertSame('affected', Assessor::assess($case, Rulebook::current())->computed()->recall?->worst());
         self::assertCount(4, RecallList::current()?->candidates(null, null) ?? [], 'of an unknown maker anything is possible');
         self::assertSame([], RecallList::current()?->candidates('Quillroe', 'Q-15'));
     }

@@ -101,12 +101,12 @@ final class SeenTest extends TestCase
         $assessment = Cases::assess($case, $changes);
         $s = $assessment->situation;
         $said = array_diff_key(AssessmentWriter::toArray($assessment), ['findings' => 1, 'computed' => 1]);
-        $computed = array_diff_key(AssessmentWriter::computed($assessment->computed), ['card' => 1, 'changeover' => 1]);
+        $computed = array_diff_key(AssessmentWriter::computed($assessment->computed()), ['card' => 1, 'changeover' => 1]);
 
         return [
             ...self::flat('', $said + $computed),
-            'card' => implode(' ', array_map(static fn(CardStep $step): string => $step->code->value, $assessment->computed->card ?? [])),
-            ...array_merge(...array_map(static fn(CardStep $step): array => ["card.{$step->code->value}" => "{$step->step} | {$step->check}"], $assessment->computed->card ?? [])),
+            'card' => implode(' ', array_map(static fn(CardStep $step): string => $step->code->value, $assessment->computed()->card ?? [])),
+            ...array_merge(...array_map(static fn(CardStep $step): array => ["card.{$step->code->value}" => "{$step->step} | {$step->check}"], $assessment->computed()->card ?? [])),
             ...self::flat('mends', array_merge(...array_map(static fn(Finding $f): array => ["{$f->code->value} {$f->subject}" => [Remedies::facts($f, $s), Remedies::ownFigures($f->code, $s)]], $assessment->findings))),
             ...self::flat('', [
                 'notice' => InstallationCard::notice($s),
