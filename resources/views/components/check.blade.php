@@ -39,7 +39,7 @@
         @if ($page->station === MintBuckle\Core\Finding\Station::Label && ! $page->signed)
             <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">Find the model on the shelf</a> <a class="quiet" href="{{ $page->address('label') }}">Read the label’s code</a></p>
         @endif
-        <x-station-help :page="$page" :situation="$page->situation" :computed="$page->assessment->computed()" />
+        <x-station-help :page="$page" :situation="$page->situation" />
         <x-station-steps :page="$page" />
     </section>
     <x-slip :page="$page" :verdict="$page->assessment->verdict" />

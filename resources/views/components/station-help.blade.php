@@ -1,13 +1,13 @@
-@props(['page', 'situation', 'computed'])
+@props(['page', 'situation'])
 @switch($page->station)
     @case(MintBuckle\Core\Finding\Station::Child)
-        @if ($computed->changeover !== null)
-            <x-steps-panel :title="'To use it as a ' . $computed->changeover->to->word()" :steps="$computed->changeover->steps" />
+        @if ($page->assessment->computed()->changeover !== null)
+            <x-steps-panel :title="'To use it as a ' . $page->assessment->computed()->changeover->to->word()" :steps="$page->assessment->computed()->changeover->steps" />
         @endif
         @break
     @case(MintBuckle\Core\Finding\Station::Secure)
-        @if ($computed->beltLock !== null && $situation->isHarness() && ! $situation->onlyAnchorsHold())
-            <x-lock-ways :computed="$computed" />
+        @if ($page->assessment->computed()->beltLock !== null && $situation->isHarness() && ! $situation->onlyAnchorsHold())
+            <x-lock-ways :computed="$page->assessment->computed()" />
         @endif
         @if ($situation->place !== null && ! $situation->onlyAnchorsHold())
             <details class="card-work panel" data-belt-tree>
