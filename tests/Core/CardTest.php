@@ -6,7 +6,9 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\EveryRide;
+use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -337,6 +339,6 @@ final class CardTest extends TestCase
      */
     private static function card(string $case, array $changes): ?array
     {
-        return Cases::assess($case, $changes)->computed()->card;
+        return InstallationCard::of(new Situation(Cases::read($case, $changes)));
     }
 }

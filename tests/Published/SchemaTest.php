@@ -37,6 +37,8 @@ final class SchemaTest extends TestCase
         'a place the car lacks', 'a place twice', 'a slot the seat lacks', 'slots upside down', 'a zone there is not', 'a list from tomorrow',
     ];
 
+    private static ?Validator $validator = null;
+
     /** @return iterable<string, array{stdClass}> */
     public static function validCases(): iterable
     {
@@ -165,11 +167,20 @@ final class SchemaTest extends TestCase
 
     private static function complaint(string $schema, mixed $data): string
     {
-        $validator = new Validator();
-        $validator->resolver()?->registerRaw(self::schema('case'), 'urn:mint-buckle:case:1');
-        $result = $validator->validate($data, self::schema($schema));
+        $result = (self::$validator ??= self::validator())->validate($data, "urn:mint-buckle:{$schema}:1");
 
         return $result->isValid() ? '' : (string) $result->error()?->message() . ' at ' . implode('.', $result->error()?->data()->fullPath() ?? []);
+    }
+
+    /** With every published schema; it reads each once. */
+    private static function validator(): Validator
+    {
+        $validator = new Validator();
+        foreach (['case', 'assessment', 'seating', 'seat-plans'] as $name) {
+            $validator->resolver()?->registerRaw(self::schema($name));
+        }
+
+        return $validator;
     }
 
     private static function schema(string $name): stdClass
