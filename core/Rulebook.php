@@ -65,9 +65,13 @@ final readonly class Rulebook
     /** @param list<Rule> $rules */
     private function __construct(public string $version, public array $rules) {}
 
+    /** The same one each time: rules hold nothing of a case. */
     public static function current(): self
     {
-        return new self(self::VERSION, [
+        /** @var self|null $current */
+        static $current = null;
+
+        return $current ??= new self(self::VERSION, [
             new SceneRule(),            // is there a seat and a set-up
 
             // Label: who made it, when, until when
