@@ -170,6 +170,22 @@ final class DeadEndsTest extends BrowserTestCase
         self::assertStringContainsString('lap belt only', self::one('.finder-answer')->getText());
     }
 
+    /** An answer whose reply comes late does not take away what is being typed beside it; what it was itself is not kept twice. */
+    public function testWhatIsTypedStaysWhenALateReplyComes(): void
+    {
+        self::openCheck(3, 'left', 'measure');
+        $side = count(self::all('[data-try^="side-"]'));
+        self::$driver->executeScript('const open = XMLHttpRequest.prototype.send; XMLHttpRequest.prototype.send = function (body) { setTimeout(() => open.call(this, body), 1500); };');
+        self::one('#try-amount')->sendKeys('11');
+        self::press('#new-try button[value="setup.movement.side"]');
+        $overhang = '.station [data-path="setup.overhang"] input[name="amount"]';
+        self::one($overhang)->clear()->sendKeys('17');
+        self::waitFor('[data-try="side-' . ($side + 1) . '"]');
+
+        self::assertSame('17', self::one($overhang)->getAttribute('value'));
+        self::assertSame('', self::one('#try-amount')->getAttribute('value'), 'what was sent is not kept in its field');
+    }
+
     private static function gone(string $css): void
     {
         self::$driver->wait(10, 50)->until(static fn(): bool => self::all($css) === [], "{$css} is still there");

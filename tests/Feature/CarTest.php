@@ -48,6 +48,10 @@ final class CarTest extends FeatureTestCase
         $at = $visit->checks->firstOrFail()->caseOf(Track::Left)->case->setup?->position;
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['B' => $at]]);
 
+        foreach (['2L', '2C', '2R'] as $place) {
+            $this->post("/visits/{$visit->id}/car/{$place}", ['field' => 'width', 'amount' => '440', 'unit' => 'mm']);
+        }
+
         $this->get("/visits/{$visit->id}/car")->assertOk()->assertSee('Two children have this place.');
     }
 

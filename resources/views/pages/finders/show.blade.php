@@ -8,7 +8,7 @@
         </div>
         <div class="finder">
             <form id="finder-form" method="get" action="{{ route('finders.show', $page->finder->value) }}" class="finder-form" novalidate
-                hx-get="{{ route('finders.show', $page->finder->value) }}" hx-trigger="change delay:100ms, submit" hx-target="#finder" hx-select="#finder" hx-swap="morph:outerHTML" hx-push-url="true">
+                hx-get="{{ route('finders.show', $page->finder->value) }}" hx-trigger="change delay:100ms, submit" hx-sync="this:replace" hx-target="#finder" hx-select="#finder" hx-swap="morph:outerHTML" hx-push-url="true">
                 @foreach ($page->fields as $field)
                     <x-finder.field :field="$field" :units="$page->units" />
                 @endforeach
