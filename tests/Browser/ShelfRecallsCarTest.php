@@ -23,7 +23,7 @@ final class ShelfRecallsCarTest extends BrowserTestCase
     {
         self::$feedPort = self::freePort();
 
-        return ['RECALL_FEED_URL' => 'http://127.0.0.1:' . self::$feedPort, 'RECALL_FEED_TIMEOUT' => '2', 'CACHE_STORE' => 'file'];
+        return ['RECALL_FEED_URL' => 'http://127.0.0.1:' . self::$feedPort, 'RECALL_FEED_TIMEOUT' => '2', 'CACHE_STORE' => 'file', 'CACHE_PATH' => self::cachePath()];
     }
 
     protected static function browserArguments(): array
@@ -43,6 +43,7 @@ final class ShelfRecallsCarTest extends BrowserTestCase
     {
         self::$feed->stop(1);
         @unlink(self::film());
+        (new Process(['rm', '-rf', self::cachePath()]))->run();
         parent::tearDownAfterClass();
     }
 
@@ -255,6 +256,11 @@ final class ShelfRecallsCarTest extends BrowserTestCase
     private static function checkOf(int $ticket): string
     {
         return self::database("SELECT c.id FROM checks c JOIN visits v ON v.id = c.visit_id WHERE v.ticket = {$ticket} ORDER BY letter LIMIT 1");
+    }
+
+    private static function cachePath(): string
+    {
+        return sys_get_temp_dir() . '/mint-buckle-cache-' . getmypid();
     }
 
     private static function film(): string
