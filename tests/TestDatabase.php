@@ -40,7 +40,7 @@ final class TestDatabase
     private static function demo(): string
     {
         $name = self::name('demo');
-        $lock = fopen(sys_get_temp_dir() . "/{$name}.lock", 'c');
+        $lock = fopen(self::lockFile($name), 'c');
         assert($lock !== false);
         flock($lock, LOCK_EX);
         if (self::sql("select count(*) from pg_database where datname = '{$name}'") === '0') {
@@ -52,8 +52,15 @@ final class TestDatabase
             }
         }
         fclose($lock);
+        // Whoever still waits for it finds the demo there.
+        @unlink(self::lockFile($name));
 
         return $name;
+    }
+
+    private static function lockFile(string $name): string
+    {
+        return sys_get_temp_dir() . "/{$name}.lock";
     }
 
     private static function name(string $for): string

@@ -6,7 +6,7 @@ import { Idiomorph } from 'idiomorph/htmx';
  */
 export function keepTyping() {
     const typed = new Map();
-    const key = (field) => `${field.closest('[data-path]')?.dataset.path ?? ''} ${field.id} ${field.name} ${field.value && field.type === 'checkbox' ? field.value : ''}`;
+    const key = (field) => `${field.closest('[data-path]')?.dataset.path ?? ''} ${field.id} ${field.name} ${['checkbox', 'radio'].includes(field.type) ? field.value : ''}`;
     const remember = ({ target }) => target.matches?.('input:not([type=hidden]), textarea') && typed.set(target, key(target));
     // Not "change": that comes again when a field is left whose form was sent with Enter.
     document.body.addEventListener('input', remember);
