@@ -148,14 +148,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected static function startBrowser(): void
     {
-        self::$chromedriver = new Process(['chromedriver', '--port=0'], null, null, null, null);
-        self::$chromedriver->start();
-        [$out, $m] = ['', []];
-        self::$chromedriver->waitUntil(static function (string $type, string $chunk) use (&$out, &$m): bool {
-            $out .= $chunk;
-
-            return preg_match('/successfully on port (\d+)/', $out, $m) === 1;
-        });
+        $port = self::startChromedriver();
         self::$profile = sys_get_temp_dir() . '/mint-buckle-chrome-' . bin2hex(random_bytes(6));
         $options = (new ChromeOptions())->addArguments([
             '--headless=new', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update',
@@ -166,7 +159,7 @@ abstract class BrowserTestCase extends TestCase
         ]);
         $caps = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $caps->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        self::$driver = RemoteWebDriver::create("http://127.0.0.1:{$m[1]}", $caps, 30_000, 60_000);
+        self::$driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $caps, 30_000, 60_000);
         self::$driver->manage()->timeouts()->setScriptTimeout(30);
     }
 
@@ -182,14 +175,34 @@ abstract class BrowserTestCase extends TestCase
         return [];
     }
 
+    /** A port that nothing listens on, below those that the system gives out by itself, so that no connection takes it before its server does. */
     protected static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        assert($socket !== false);
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        do {
+            $port = random_int(12_000, 32_000);
+            $socket = @stream_socket_server("tcp://127.0.0.1:{$port}");
+        } while ($socket === false);
         fclose($socket);
 
         return $port;
+    }
+
+    /** @return int the port it listens on; another is tried when somebody else was there first */
+    private static function startChromedriver(): int
+    {
+        $said = '';
+        for ($try = 0; $try < 4; $try++) {
+            $port = self::freePort();
+            self::$chromedriver = new Process(['chromedriver', "--port={$port}"], null, null, null, null);
+            self::$chromedriver->start();
+            $listens = self::$chromedriver->waitUntil(static function (string $type, string $chunk) use (&$said): bool {
+                return str_contains($said .= $chunk, 'successfully on port');
+            });
+            if ($listens) {
+                return $port;
+            }
+        }
+        self::fail("chromedriver does not start: {$said}");
     }
 
     protected static function waitForHttp(string $url): void
