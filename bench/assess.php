@@ -10,7 +10,7 @@
 declare(strict_types=1);
 
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Computed;
 use MintBuckle\Core\Rulebook;
 

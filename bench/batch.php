@@ -7,8 +7,8 @@ declare(strict_types=1);
  */
 
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Rulebook;
 

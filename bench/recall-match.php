@@ -13,11 +13,11 @@ use App\Models\RecallList;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Reading\Node;
-use MintBuckle\Core\CaseFile\Reading\Problems;
-use MintBuckle\Core\CaseFile\Reading\SceneReader;
-use MintBuckle\Core\CaseFile\RecallList as CoreList;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\CaseFile\Node;
+use MintBuckle\Core\CaseFile\Problems;
+use MintBuckle\Core\CaseFile\SceneReader;
+use MintBuckle\Core\Facts\RecallList as CoreList;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Recall\RecallAnswer;
 
 require __DIR__ . '/../vendor/autoload.php';

@@ -8,8 +8,8 @@ declare(strict_types=1);
  * Truncated, wrong types, huge numbers, deep nesting, wrong encodings, repeated keys, stray keys. Seeded: every run tries the same.
  */
 
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Reader;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -10,10 +10,10 @@ declare(strict_types=1);
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\PartialDate;
-use MintBuckle\Core\CaseFile\Advice;
-use MintBuckle\Core\CaseFile\Campaign;
-use MintBuckle\Core\CaseFile\RecallList;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\Advice;
+use MintBuckle\Core\Facts\Campaign;
+use MintBuckle\Core\Facts\RecallList;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Recall\RecallAnswer;
 use MintBuckle\Core\Recall\Rematch;
 

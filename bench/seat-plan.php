@@ -10,7 +10,7 @@ declare(strict_types=1);
 
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core;
 
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

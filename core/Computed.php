@@ -10,7 +10,7 @@ use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\Card\LockSteps;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Fit\SlotChoice;

@@ -6,21 +6,21 @@ namespace MintBuckle\Core;
 
 use MintBuckle\Core\Calendar\Age;
 use MintBuckle\Core\Calendar\PartialDate;
-use MintBuckle\Core\CaseFile\BaseUse;
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Child;
-use MintBuckle\Core\CaseFile\ClipPlace;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Leave;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\Seat;
-use MintBuckle\Core\CaseFile\Setup;
-use MintBuckle\Core\CaseFile\SidePod;
-use MintBuckle\Core\CaseFile\Standard;
-use MintBuckle\Core\CaseFile\StrapRule;
-use MintBuckle\Core\CaseFile\Webbing;
+use MintBuckle\Core\Facts\BaseUse;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Child;
+use MintBuckle\Core\Facts\ClipPlace;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Facts\Setup;
+use MintBuckle\Core\Facts\SidePod;
+use MintBuckle\Core\Facts\Standard;
+use MintBuckle\Core\Facts\StrapRule;
+use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Practice\Convention;
@@ -49,8 +49,8 @@ final readonly class Situation
     /** @var Mode|null what the maker says of the mode in use */
     public ?Mode $modeRules;
 
-    /** @var Position|null the place in use */
-    public ?Position $place;
+    /** @var SeatingPosition|null the place in use */
+    public ?SeatingPosition $place;
 
     /** @var string path of the place in use */
     public string $placePath;
@@ -75,7 +75,7 @@ final readonly class Situation
         $this->place = $index === null ? null : $case->vehicle->positions[$index] ?? null;
         $this->placePath = 'vehicle.positions.' . $index;
         $this->fits = ModeFits::of($this);
-        $this->locks = LockFinder::at($this->seat ?? new Seat(), $this->place ?? new Position(''), $this->placePath(...), $case->setup?->base);
+        $this->locks = LockFinder::at($this->seat ?? new Seat(), $this->place ?? new SeatingPosition(''), $this->placePath(...), $case->setup?->base);
     }
 
     public function madeOn(): ?PartialDate

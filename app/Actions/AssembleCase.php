@@ -10,9 +10,9 @@ use App\Models\Day;
 use App\Models\RecallList;
 use App\Track;
 use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Reader;
+use MintBuckle\Core\Facts\CaseFile;
 use stdClass;
 
 /** A check's facts to its case: the day's settings, then each fact in the order in which it came. What was left stands on what was found. */

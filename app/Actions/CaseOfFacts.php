@@ -10,9 +10,9 @@ use App\Models\RecallList;
 use App\Track;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Freshness;
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Reader;
+use MintBuckle\Core\Facts\CaseFile;
 use stdClass;
 
 /**

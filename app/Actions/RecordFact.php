@@ -11,8 +11,8 @@ use App\Models\User;
 use App\Track;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Problem;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Problem;
 use Psr\Clock\ClockInterface;
 
 /** Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same entry arriving again changes nothing; another one under its id is refused. */

@@ -9,7 +9,7 @@ use App\Models\Check;
 use App\Models\User;
 use App\Track;
 use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\InvalidCase;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
 

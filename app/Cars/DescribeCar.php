@@ -15,7 +15,7 @@ use App\Models\Visit;
 use App\Track;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\InvalidCase;
 use Psr\Clock\ClockInterface;
 use stdClass;
 use Symfony\Component\Uid\UuidV7;

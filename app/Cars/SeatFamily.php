@@ -12,7 +12,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Track;
 use Illuminate\Support\Facades\DB;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\InvalidCase;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
 

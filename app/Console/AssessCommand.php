@@ -6,9 +6,9 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Problem;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Rulebook;
 

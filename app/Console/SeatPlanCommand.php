@@ -6,7 +6,7 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
 use Psr\Clock\ClockInterface;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use MintBuckle\Core\CaseFile\Reading\Problem;
+use MintBuckle\Core\CaseFile\Problem;
 
 /** One file in, JSON on standard output, every problem on standard error. */
 trait SpeaksJson

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Finders;
 
 use App\Units;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Practice\Layer;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Truth;

@@ -9,7 +9,7 @@ use App\Models\VehicleLayout;
 use App\Units;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\AskedOf;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 use Symfony\Component\Uid\UuidV7;
 
 /** What the arrival screen offers, and how many children it has room for. */

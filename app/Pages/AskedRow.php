@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use MintBuckle\Core\Asking\Askable;
-use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\Facts\CaseFile;
 
 /** A fact on a station: how it is asked, what is known of it, what was found where it was changed since. */
 final readonly class AskedRow

@@ -11,7 +11,7 @@ use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Asking\Catalogue;
 use MintBuckle\Core\Asking\Remedies;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Station;

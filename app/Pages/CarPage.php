@@ -12,9 +12,9 @@ use App\Units;
 use Illuminate\Support\Collection;
 use MintBuckle\Core\Asking\AskedOf;
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\Position;
 use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Drawing\CarPlan;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Seating\Arrangement;
 use MintBuckle\Core\Seating\SeatingAnswer;
@@ -84,7 +84,7 @@ final readonly class CarPage
     }
 
     /** @return list<AskedRow> what can be said of a place */
-    public function rowsOf(Position $position): array
+    public function rowsOf(SeatingPosition $position): array
     {
         $case = $this->visit->checks->firstOrFail()->caseOf(Track::Left)->case;
         $known = Writer::section($position);

@@ -11,7 +11,7 @@ use App\Models\Fact;
 use App\Track;
 use App\Units;
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\Facts\CaseFile;
 
 /** One line of a check's log: what was entered, by whom and when; or what was changed from found to left. */
 final readonly class LogLine

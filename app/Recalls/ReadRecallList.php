@@ -9,10 +9,10 @@ use App\Models\RecallImport;
 use App\Models\RecallList;
 use Illuminate\Support\Facades\Storage;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Campaign;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Problem;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\RecallChanges;
 use Psr\Clock\ClockInterface;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Recalls;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Campaign;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\RecallIntake;
 use stdClass;
 

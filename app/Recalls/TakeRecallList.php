@@ -10,8 +10,8 @@ use App\Models\RecallList;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Campaign;
 use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\CandidateKeys;
 use Psr\Clock\ClockInterface;
 

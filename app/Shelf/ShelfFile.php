@@ -6,8 +6,8 @@ namespace App\Shelf;
 
 use App\Models\SeatModel;
 use Illuminate\Database\Eloquent\Collection;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\JsonText;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\JsonText;
 use MintBuckle\Core\Shelf\ModelField;
 use MintBuckle\Core\Shelf\ModelFields;
 use MintBuckle\Core\Shelf\ModelText;

@@ -11,7 +11,7 @@ use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\User;
 use App\Track;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\InvalidCase;
 use Psr\Clock\ClockInterface;
 use stdClass;
 use Symfony\Component\Uid\UuidV7;

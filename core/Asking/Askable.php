@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Asking;
 
 use Closure;
-use MintBuckle\Core\CaseFile\CaseFile;
+use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Finding\Station;
 
 /** A fact as it is asked of a person: its path, the sentence, and the answers there are. */

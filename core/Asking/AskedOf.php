@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Asking;
 
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Insert;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\ReclineRow;
-use MintBuckle\Core\CaseFile\Zone;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Insert;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ReclineRow;
+use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Facts\Zone;
 
 /** Answers that depend on the seat and the car: value => label. */
 final readonly class AskedOf
@@ -21,7 +21,7 @@ final readonly class AskedOf
     /** @return array<array-key, string> */
     public static function places(CaseFile $case): array
     {
-        $names = array_map(static fn(Position $p): string => $p->name, $case->vehicle->positions ?? []);
+        $names = array_map(static fn(SeatingPosition $p): string => $p->name, $case->vehicle->positions ?? []);
 
         return array_combine($names, array_map(self::placeTitle(...), $names));
     }

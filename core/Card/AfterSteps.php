@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\SidePod;
-use MintBuckle\Core\CaseFile\TetherAnchorPlace;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\SidePod;
+use MintBuckle\Core\Facts\TetherAnchorPlace;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\Belt;
+use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Situation;
 
 /** The steps of holding a seat by the lower anchors: no locking to get wrong. Common practice of the trade. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\HeadRestraint;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Wedge;
+use MintBuckle\Core\Facts\HeadRestraint;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Wedge;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Wedge\WedgeSize;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Card;
 
 use Brick\Math\BigDecimal;
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\Lock;
-use MintBuckle\Core\CaseFile\Retractor;
-use MintBuckle\Core\CaseFile\Webbing;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\Retractor;
+use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Rules\Secure\BuckleTurnsRule;
 use MintBuckle\Core\Situation;
 

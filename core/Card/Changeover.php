@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Card;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Leave;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\ReclineRow;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\ReclineRow;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Fit\SlotChoice;

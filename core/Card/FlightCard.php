@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Permission;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Permission;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Truth;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Situation;
 
 /**

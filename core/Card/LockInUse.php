@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Leave;
-use MintBuckle\Core\CaseFile\Lock;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 

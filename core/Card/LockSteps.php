@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\ClampOrder;
-use MintBuckle\Core\CaseFile\LatchPlate;
-use MintBuckle\Core\CaseFile\Leave;
-use MintBuckle\Core\CaseFile\Lock;
-use MintBuckle\Core\CaseFile\Retractor;
+use MintBuckle\Core\Facts\ClampOrder;
+use MintBuckle\Core\Facts\LatchPlate;
+use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Situation;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\Insert;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\Insert;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\InsertFit;
 use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Fit\SlotChoice;

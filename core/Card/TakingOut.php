@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\CaseFile\HeadRestraint;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Lock;
+use MintBuckle\Core\Facts\HeadRestraint;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Situation;
 
 /** How the seat comes out again: unbuckle or unhook first, then open a clamp door or lock-off; ease an anchor strap before unhooking. Common practice. */

@@ -6,7 +6,9 @@ namespace MintBuckle\Core\CaseFile;
 
 use BackedEnum;
 use Brick\Math\BigDecimal;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Limit;
+use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Quantity\Quantity;
 use stdClass;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\CaseFile\ClipPlace;
-use MintBuckle\Core\CaseFile\LapPart;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\ShoulderPart;
-use MintBuckle\Core\CaseFile\StrapRule;
+use MintBuckle\Core\Facts\ClipPlace;
+use MintBuckle\Core\Facts\LapPart;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\ShoulderPart;
+use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Situation;

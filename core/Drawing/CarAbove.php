@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Drawing;
 
 use MintBuckle\Core\Asking\AskedOf;
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Situation;
 
 /** The car from above, front at the top: its places with belt, anchors and airbag, and the seat in the one in use. Pixels of a drawing WIDTH wide. */
@@ -57,12 +57,12 @@ final readonly class CarAbove
     }
 
     /**
-     * @param list<Position> $positions
+     * @param list<SeatingPosition> $positions
      * @return list<CarPlace>
      */
     public static function places(array $positions, ?string $inUse = null): array
     {
-        return array_map(static fn(Position $p): CarPlace => self::place($p, $inUse), $positions);
+        return array_map(static fn(SeatingPosition $p): CarPlace => self::place($p, $inUse), $positions);
     }
 
     /** @param list<CarPlace> $places */
@@ -71,7 +71,7 @@ final readonly class CarAbove
         return self::TOP + self::ROW * max([1, ...array_map(static fn(CarPlace $p): int => $p->position->row(), $places)]) + 24;
     }
 
-    private static function place(Position $p, ?string $inUse): CarPlace
+    private static function place(SeatingPosition $p, ?string $inUse): CarPlace
     {
         return new CarPlace(
             $p,
@@ -84,7 +84,7 @@ final readonly class CarAbove
     }
 
     /** @return list<string> */
-    private static function signs(Position $p): array
+    private static function signs(SeatingPosition $p): array
     {
         return array_values(array_filter([
             match ($p->belt) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\SeatingPosition;
 
 /** One place of the car from above, in pixels of CarAbove. */
 final readonly class CarPlace
 {
     /** @param list<string> $signs what is known of it, in words */
-    public function __construct(public Position $position, public float $x, public float $y, public bool $inUse, public string $title, public array $signs) {}
+    public function __construct(public SeatingPosition $position, public float $x, public float $y, public bool $inUse, public string $title, public array $signs) {}
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Drawing;
 
 use MintBuckle\Core\Asking\AskedOf;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Seating\Rider;
 use MintBuckle\Core\Seating\SeatingPlan;
 use MintBuckle\Core\Seating\SeatingRequest;

@@ -7,8 +7,8 @@ namespace MintBuckle\Core\Drawing;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\Expiry;
 use MintBuckle\Core\Calendar\PartialDate;
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Recall\RecallMatch;
 use MintBuckle\Core\Truth;
 

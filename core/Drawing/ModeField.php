@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Drawing;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Growth\Measure;
 use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Situation;

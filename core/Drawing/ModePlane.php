@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\CaseFile\Limit;
-use MintBuckle\Core\CaseFile\LimitEntry;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Sex;
+use MintBuckle\Core\Facts\Limit;
+use MintBuckle\Core\Facts\LimitEntry;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Sex;
 use MintBuckle\Core\Growth\GrowthCurve;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\Measure;

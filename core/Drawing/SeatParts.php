@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\CaseFile\Extra;
-use MintBuckle\Core\CaseFile\History;
-use MintBuckle\Core\CaseFile\MissingPart;
+use MintBuckle\Core\Facts\Extra;
+use MintBuckle\Core\Facts\History;
+use MintBuckle\Core\Facts\MissingPart;
 use MintBuckle\Core\Situation;
 
 /**

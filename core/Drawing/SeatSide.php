@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\CaseFile\Wedge;
+use MintBuckle\Core\Facts\Wedge;
 use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\CaseFile\Indicator;
-use MintBuckle\Core\CaseFile\Wedge;
+use MintBuckle\Core\Facts\Indicator;
+use MintBuckle\Core\Facts\Wedge;
 use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Situation;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\LimitEntry;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\ResolvedLimit;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\LimitEntry;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Mass;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\BeltFit;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\BeltFit;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\Limit;
-use MintBuckle\Core\CaseFile\ResolvedLimit;
+use MintBuckle\Core\Facts\Limit;
+use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Situation;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Fit;
 
 use Closure;
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
@@ -26,25 +26,25 @@ final readonly class FreePlaces
 
     public static function anywhere(Situation $s): self
     {
-        return self::among($s, static fn(Position $p): bool => true, false);
+        return self::among($s, static fn(SeatingPosition $p): bool => true, false);
     }
 
     /** Behind the front row. */
     public static function inTheBack(Situation $s): self
     {
-        return self::among($s, static fn(Position $p): bool => $p->row() > 1, false);
+        return self::among($s, static fn(SeatingPosition $p): bool => $p->row() > 1, false);
     }
 
     public static function withTetherAnchor(Situation $s): self
     {
-        return self::among($s, static fn(Position $p): bool => true, true);
+        return self::among($s, static fn(SeatingPosition $p): bool => true, true);
     }
 
     /**
      * Places of a car that are known to be free for the rider of a situation, as bits by their index.
      *
-     * @param list<Position> $positions
-     * @param callable(Position): bool $counts
+     * @param list<SeatingPosition> $positions
+     * @param callable(SeatingPosition): bool $counts
      */
     public static function asBits(Situation $s, array $positions, callable $counts): int
     {
@@ -58,7 +58,7 @@ final readonly class FreePlaces
         return $bits;
     }
 
-    /** @param callable(Position): bool $counts */
+    /** @param callable(SeatingPosition): bool $counts */
     private static function among(Situation $s, callable $counts, bool $withTetherAnchor): self
     {
         $free = [];
@@ -91,7 +91,7 @@ final readonly class FreePlaces
     }
 
     /** @return list<array{Truth, list<string>}> what must hold there, and what would tell */
-    private static function tests(Situation $s, int $index, Position $place, bool $withTetherAnchor): array
+    private static function tests(Situation $s, int $index, SeatingPosition $place, bool $withTetherAnchor): array
     {
         $path = static fn(string $key): string => "vehicle.positions.{$index}.{$key}";
 
@@ -107,7 +107,7 @@ final readonly class FreePlaces
      * @param Closure(string): string $path
      * @return array{Truth, list<string>}
      */
-    private static function held(Situation $s, Position $place, Closure $path): array
+    private static function held(Situation $s, SeatingPosition $place, Closure $path): array
     {
         if ($s->isBooster()) {
             return [$place->belt === null ? Truth::Unknown : Truth::of($place->belt === Belt::LapShoulder), [$path('belt')]];
@@ -125,7 +125,7 @@ final readonly class FreePlaces
     }
 
     /** @return array{Truth, list<string>} */
-    private static function tethered(Situation $s, Position $place, string $path, bool $withTetherAnchor): array
+    private static function tethered(Situation $s, SeatingPosition $place, string $path, bool $withTetherAnchor): array
     {
         $demanded = $withTetherAnchor ? Truth::Yes : $s->tetherDemanded();
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\Insert;
+use MintBuckle\Core\Facts\Insert;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Fit;
 
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Truth;
 
 /** Whether one mode of a seat fits a child, and why not. */

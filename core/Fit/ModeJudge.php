@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Limit;
-use MintBuckle\Core\CaseFile\LimitEntry;
-use MintBuckle\Core\CaseFile\Marker;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\Limit;
+use MintBuckle\Core\Facts\LimitEntry;
+use MintBuckle\Core\Facts\Marker;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;

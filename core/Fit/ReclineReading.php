@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\AngleFrom;
-use MintBuckle\Core\CaseFile\Indicator;
+use MintBuckle\Core\Facts\AngleFrom;
+use MintBuckle\Core\Facts\Indicator;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Situation;

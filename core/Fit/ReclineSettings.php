@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\ReclineRow;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\ReclineRow;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\Seat;
-use MintBuckle\Core\CaseFile\Setup;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Facts\Setup;
 use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
@@ -50,7 +50,7 @@ final readonly class SeatInstead
     }
 
     /** Free, forward-facing, no airbag ahead, in the back, and known to hold this mode. */
-    private static function holds(Situation $s, Position $place): bool
+    private static function holds(Situation $s, SeatingPosition $place): bool
     {
         $free = $place->taken !== true && $place->sideFacing !== true && $place->airbag !== true && $place->row() > 1;
         $held = $s->isBooster() ? Truth::of($place->belt === Belt::LapShoulder) : Truth::of($place->lowerAnchors)->or($s->locks->anyWorks());

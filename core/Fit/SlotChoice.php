@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\StrapRule;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Situation;
 

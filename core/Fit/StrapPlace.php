@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\StrapRule;
-use MintBuckle\Core\CaseFile\StrapSeen;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\StrapRule;
+use MintBuckle\Core\Facts\StrapSeen;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Situation;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\CaseFile\Limit;
-use MintBuckle\Core\CaseFile\Zone;
+use MintBuckle\Core\Facts\Limit;
+use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Situation;
 

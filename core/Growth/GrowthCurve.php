@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Growth;
 
-use MintBuckle\Core\CaseFile\Sex;
+use MintBuckle\Core\Facts\Sex;
 
 /**
  * A child's place among the centiles, carried forward: its z between the outer columns (linear in z between them), the ratio to

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Growth;
 
-use MintBuckle\Core\CaseFile\Sex;
+use MintBuckle\Core\Facts\Sex;
 
 /**
  * The nine printed centiles at any age: WHO below 24 months, CDC from there; linear in age between rows, the first row before it,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Growth;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\LimitEntry;
-use MintBuckle\Core\CaseFile\Mode;
-use MintBuckle\Core\CaseFile\Sex;
+use MintBuckle\Core\Facts\LimitEntry;
+use MintBuckle\Core\Facts\Mode;
+use MintBuckle\Core\Facts\Sex;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Situation;
 

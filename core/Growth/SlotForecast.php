@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Growth;
 
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Sex;
-use MintBuckle\Core\CaseFile\StrapRule;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Sex;
+use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Situation;
 

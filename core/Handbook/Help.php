@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Handbook;
 
-use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Facts\TightnessTest;
 
 /** Short help for busy hands: a title, the picture that goes with it, and a few steps. Common practice of the trade. */
 final readonly class Help

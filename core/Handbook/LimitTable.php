@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Handbook;
 
-use MintBuckle\Core\CaseFile\PracticeCode;
-use MintBuckle\Core\CaseFile\Standard;
-use MintBuckle\Core\CaseFile\StrapRule;
-use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Facts\PracticeCode;
+use MintBuckle\Core\Facts\Standard;
+use MintBuckle\Core\Facts\StrapRule;
+use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Label;
 
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\JsonText;
-use MintBuckle\Core\CaseFile\Reading\Node;
-use MintBuckle\Core\CaseFile\Reading\Problems;
-use MintBuckle\Core\CaseFile\Reading\SeatReader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\JsonText;
+use MintBuckle\Core\CaseFile\Node;
+use MintBuckle\Core\CaseFile\Problems;
+use MintBuckle\Core\CaseFile\SeatReader;
 use stdClass;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Locking;
 
-use MintBuckle\Core\CaseFile\LatchPlate;
-use MintBuckle\Core\CaseFile\Retractor;
+use MintBuckle\Core\Facts\LatchPlate;
+use MintBuckle\Core\Facts\Retractor;
 
 /** One question of the tree. */
 final readonly class BeltQuestion

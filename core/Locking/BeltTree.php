@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Locking;
 
-use MintBuckle\Core\CaseFile\LatchPlate;
-use MintBuckle\Core\CaseFile\Retractor;
+use MintBuckle\Core\Facts\LatchPlate;
+use MintBuckle\Core\Facts\Retractor;
 
 /** Which belt have I got? Two short question trees, of the retractor and of the latch plate, that end in what the finder reads. */
 final readonly class BeltTree

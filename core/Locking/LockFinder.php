@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Locking;
 
 use Closure;
-use MintBuckle\Core\CaseFile\BaseUse;
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\LatchPlate;
-use MintBuckle\Core\CaseFile\Leave;
-use MintBuckle\Core\CaseFile\Lock;
-use MintBuckle\Core\CaseFile\LockoffPlace;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\Retractor;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\BaseUse;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\LatchPlate;
+use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\LockoffPlace;
+use MintBuckle\Core\Facts\Retractor;
+use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Truth;
 
 /** How the belt at one place can be locked for one seat: every way, judged, in the order in which to try them. */
@@ -26,13 +26,13 @@ final readonly class LockFinder
      * @param Closure(string): string $path of a fact of the place
      * @param BaseUse|null $base without its base only a lock that sits on the shell can hold
      */
-    private function __construct(private Seat $seat, private Position $place, private Closure $path, private ?BaseUse $base)
+    private function __construct(private Seat $seat, private SeatingPosition $place, private Closure $path, private ?BaseUse $base)
     {
         $this->ways = [$this->ownLock(), $this->latchPlate(), $this->retractor(), $this->clip()];
     }
 
     /** @param Closure(string): string $path of a fact of the place */
-    public static function at(Seat $seat, Position $place, Closure $path, ?BaseUse $base): self
+    public static function at(Seat $seat, SeatingPosition $place, Closure $path, ?BaseUse $base): self
     {
         return new self($seat, $place, $path, $base);
     }
@@ -86,7 +86,7 @@ final readonly class LockFinder
     }
 
     /** Whether the retractor there can lock at all. */
-    public static function retractorCanLock(Position $place): Truth
+    public static function retractorCanLock(SeatingPosition $place): Truth
     {
         return match ($place->retractor) {
             null => Truth::Unknown,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Practice;
 
-use MintBuckle\Core\CaseFile\LimitEntry;
+use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Quantity\Quantity;
 

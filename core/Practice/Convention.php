@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Practice;
 
-use MintBuckle\Core\CaseFile\Standard;
-use MintBuckle\Core\CaseFile\StrapRule;
-use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Facts\Standard;
+use MintBuckle\Core\Facts\StrapRule;
+use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Source;
 
 /** What goes with the standard on a seat's label: straps, tightness test, chest clip and rear tether follow the seat, not the country. */

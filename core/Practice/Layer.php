@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Practice;
 
-use MintBuckle\Core\CaseFile\Standard;
+use MintBuckle\Core\Facts\Standard;
 
 /** The layer a limit comes from, in words. */
 final readonly class Layer

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Practice;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\PracticeCode;
-use MintBuckle\Core\CaseFile\Standard;
+use MintBuckle\Core\Facts\PracticeCode;
+use MintBuckle\Core\Facts\Standard;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Quantity\Length;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Recall;
 
-use MintBuckle\Core\CaseFile\Campaign;
+use MintBuckle\Core\Facts\Campaign;
 
 /**
  * By what a store narrows the campaigns that may concern a seat: the folded maker, and how a folded model begins. A campaign is kept

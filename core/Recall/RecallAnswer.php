@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Recall;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\RecallList;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\RecallList;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Truth;
 
 /** What a recall list says of a seat: every campaign that covers it or may, except those shown as remedied. Always names the list's date. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Recall;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Campaign;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Node;
-use MintBuckle\Core\CaseFile\Reading\Problem;
-use MintBuckle\Core\CaseFile\Reading\Problems;
-use MintBuckle\Core\CaseFile\Reading\SceneReader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Node;
+use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Core\CaseFile\Problems;
+use MintBuckle\Core\CaseFile\SceneReader;
+use MintBuckle\Core\Facts\Campaign;
 use stdClass;
 
 /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Recall;
 
-use MintBuckle\Core\CaseFile\Campaign;
-use MintBuckle\Core\CaseFile\MadeWindow;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\Campaign;
+use MintBuckle\Core\Facts\MadeWindow;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Truth;
 
 /**

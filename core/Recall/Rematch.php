@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Recall;
 
-use MintBuckle\Core\CaseFile\Campaign;
-use MintBuckle\Core\CaseFile\RecallList;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\Campaign;
+use MintBuckle\Core\Facts\RecallList;
+use MintBuckle\Core\Facts\Seat;
 
 /** A whole list at hand for many seats: each is matched only with campaigns of its own maker, which is every campaign that can concern it. */
 final readonly class Rematch

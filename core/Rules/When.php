@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules;
 
-use MintBuckle\Core\CaseFile\BaseUse;
-use MintBuckle\Core\CaseFile\Lock;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\BaseUse;
+use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Situation;
 
 /** When a fact matters. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
@@ -67,7 +67,7 @@ final readonly class Arrangement
         foreach ($numbers as $row => $number) {
             $run = $widths->tooWide($row, $number);
             if ($run !== null) {
-                return [array_map(static fn(Position $p): string => $p->name, $run[0]), $run[1], $run[2]];
+                return [array_map(static fn(SeatingPosition $p): string => $p->name, $run[0]), $run[1], $run[2]];
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Calendar\Age;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 
 /** Who has the first claim on the middle of the back row: the youngest, or the least protected by mode and of these the youngest. */
 final readonly class FirstClaim

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 
 /** What to relax when nothing fits: the constraints of which one alone opens a plan; where none does, those of a pair; else all that break. */
@@ -56,7 +56,7 @@ final readonly class Obstacles
     private static function tooMany(SeatingRequest $request): array
     {
         $riders = count($request->riders);
-        $places = count(array_filter($request->vehicle->positions, static fn(Position $p): bool => $p->taken !== true));
+        $places = count(array_filter($request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->taken !== true));
 
         return $riders <= $places ? [] : [new Obstacle(self::TOO_MANY, "There are {$riders} riders and {$places} free places. Clear a place, or take a second car.")];
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -81,7 +81,7 @@ final readonly class PlaceJudge
     public function at(Rider $rider, ModeName $mode, int $place, array $taken): array
     {
         $own = $this->request->vehicle->positions[$place];
-        $others = array_values(array_filter($this->request->vehicle->positions, static fn(Position $p): bool => $p !== $own && ! in_array($p->name, $taken, true)));
+        $others = array_values(array_filter($this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p !== $own && ! in_array($p->name, $taken, true)));
         [$findings, $unknown] = $this->judge($this->situation($rider, $mode, $own, $rider->heldBy, $others), $this->mayBorrow($rider, $own, $rider->heldBy));
         if (in_array($own->name, $taken, true)) {
             $findings[] = new Finding(Code::PlaceTaken, Severity::Fix, 'Two children have this place.', 'Move one of them.', sources: [Source::common()]);
@@ -122,8 +122,8 @@ final readonly class PlaceJudge
             $breaks,
             $whileNoBackPlace,
             $whileNoTetherPlace,
-            ($whileNoBackPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(Position $p): bool => $p->row() > 1))
-                | ($whileNoTetherPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(Position $p): bool => $p->tetherAnchor === true)),
+            ($whileNoBackPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->row() > 1))
+                | ($whileNoTetherPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->tetherAnchor === true)),
             $advises,
             $unknown,
             $grave,
@@ -132,16 +132,16 @@ final readonly class PlaceJudge
         );
     }
 
-    /** @param list<Position> $others */
-    private function situation(Rider $rider, ModeName $mode, Position $position, ?HeldBy $way, array $others): Situation
+    /** @param list<SeatingPosition> $others */
+    private function situation(Rider $rider, ModeName $mode, SeatingPosition $position, ?HeldBy $way, array $others): Situation
     {
         return new Situation($this->request->caseOf($rider, $mode, $position->name, $way, [$position, ...$others]));
     }
 
     /** A free place in the back with all that a seat may need, that is not this one. */
-    private static function better(Position $not): Position
+    private static function better(SeatingPosition $not): SeatingPosition
     {
-        return new Position('2' . ($not->name === '2L' ? 'R' : 'L'), belt: Belt::LapShoulder, lowerAnchors: true, tetherAnchor: true, airbag: false, sideFacing: false, taken: false);
+        return new SeatingPosition('2' . ($not->name === '2L' ? 'R' : 'L'), belt: Belt::LapShoulder, lowerAnchors: true, tetherAnchor: true, airbag: false, sideFacing: false, taken: false);
     }
 
     /** @return array{list<Finding>, list<string>, int} findings, paths of facts unknown, how many of these could stop it */
@@ -174,15 +174,15 @@ final readonly class PlaceJudge
     }
 
     /** The middle without bars of its own, where both manuals allow to take those of the sides. */
-    private function mayBorrow(Rider $rider, Position $position, ?HeldBy $way): bool
+    private function mayBorrow(Rider $rider, SeatingPosition $position, ?HeldBy $way): bool
     {
-        $sides = array_filter($this->request->vehicle->positions, static fn(Position $p): bool => $p->row() === $position->row() && ! $p->isCentre() && $p->lowerAnchors === true);
+        $sides = array_filter($this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->row() === $position->row() && ! $p->isCentre() && $p->lowerAnchors === true);
 
         return $way === HeldBy::LowerAnchors && $position->isCentre() && $position->lowerAnchors === false && count($sides) === 2
             && $rider->seat?->borrowAnchorsOk === true && $this->request->vehicle->borrowAnchorsOk === true;
     }
 
-    private static function isHeldWell(Situation $s, Position $position, bool $borrowed): bool
+    private static function isHeldWell(Situation $s, SeatingPosition $position, bool $borrowed): bool
     {
         if (! $s->isHarness()) {
             return $position->belt === Belt::LapShoulder;

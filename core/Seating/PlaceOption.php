@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Finding\Finding;
 
 /** One rider at one place, held one way: what breaks there, what only stands while nothing better is free, what it costs. */

@@ -6,8 +6,8 @@ namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Asking\AskedOf;
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Finding;
 
 /** Why a plan is as good as it is, in plain sentences. */
@@ -111,7 +111,7 @@ final readonly class PlanReasons
         return count($chosen) > 2 && $unknown !== [] && $this->widths->areKnown() ? ['Not every width is known: try whether the seats stand side by side.'] : [];
     }
 
-    private function position(PlaceOption $option): Position
+    private function position(PlaceOption $option): SeatingPosition
     {
         return $this->request->vehicle->positions[$option->place];
     }

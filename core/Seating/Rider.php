@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\Child;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\Child;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Seat;
 
 /** A child of the family with its seat, as it is to be seated. */
 final readonly class Rider

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Quantity\Length;
 
 /**
@@ -26,7 +26,7 @@ final class RowWidths
     /** @var array<int, array<int, bool>> whether a row can still come to fit when others join it */
     private array $mayFit = [];
 
-    /** @var array<int, array<int, Position>> by row and column */
+    /** @var array<int, array<int, SeatingPosition>> by row and column */
     private readonly array $rows;
 
     private readonly bool $known;
@@ -35,7 +35,7 @@ final class RowWidths
     private readonly Length $narrowest;
 
     /**
-     * @param list<Position> $positions
+     * @param list<SeatingPosition> $positions
      * @param list<Length|null> $seats by rider; null: unknown
      * @param list<bool> $seated by rider: whether it has a seat
      */
@@ -47,7 +47,7 @@ final class RowWidths
         }
         $this->rows = $rows;
         $known = array_filter($seats, is_object(...));
-        $this->known = $known !== [] && array_filter($positions, static fn(Position $p): bool => $p->width !== null) !== [];
+        $this->known = $known !== [] && array_filter($positions, static fn(SeatingPosition $p): bool => $p->width !== null) !== [];
         $this->narrowest = count($known) < count($seats) ? Length::of(0) : array_reduce($known, static fn(?Length $least, Length $one): Length => $least === null || $one->isLessThan($least) ? $one : $least) ?? Length::of(0);
     }
 
@@ -58,7 +58,7 @@ final class RowWidths
     }
 
     /** What a rider at a place adds to the number of its row. */
-    public static function digit(Position $position, int $rider): int
+    public static function digit(SeatingPosition $position, int $rider): int
     {
         return ($rider + 1) << self::BITS * self::COLUMNS[$position->name[1]];
     }
@@ -68,14 +68,14 @@ final class RowWidths
         return $this->fit[$row][$number] ??= ! $this->known || $this->runsFit($row, $this->widthsOf($row, $number));
     }
 
-    /** @return array{list<Position>, Length, Length}|null the first that are too wide side by side: places, width of the seats, width of the places */
+    /** @return array{list<SeatingPosition>, Length, Length}|null the first that are too wide side by side: places, width of the seats, width of the places */
     public function tooWide(int $row, int $number): ?array
     {
         foreach ($this->fit($row, $number) ? [] : self::runs($this->widthsOf($row, $number)) as $run) {
             if (! $this->runFits($row, $run)) {
                 $places = array_values(array_intersect_key($this->rows[$row], $run));
 
-                return [$places, self::sum(array_values($run)), self::sum(array_values(array_filter(array_map(static fn(Position $p): ?Length => $p->width, $places))))];
+                return [$places, self::sum(array_values($run)), self::sum(array_values(array_filter(array_map(static fn(SeatingPosition $p): ?Length => $p->width, $places))))];
             }
         }
 

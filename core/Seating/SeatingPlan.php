@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\HeldBy;
+use MintBuckle\Core\Facts\HeldBy;
 
 /** One assignment that breaks no rule. */
 final readonly class SeatingPlan

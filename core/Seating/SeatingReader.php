@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\PracticeCode;
-use MintBuckle\Core\CaseFile\Reading\Consistency;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\JsonText;
-use MintBuckle\Core\CaseFile\Reading\Node;
-use MintBuckle\Core\CaseFile\Reading\Problem;
-use MintBuckle\Core\CaseFile\Reading\Problems;
-use MintBuckle\Core\CaseFile\Reading\ReadsSections;
-use MintBuckle\Core\CaseFile\Reading\SceneReader;
-use MintBuckle\Core\CaseFile\Reading\SeatReader;
-use MintBuckle\Core\CaseFile\Vehicle;
+use MintBuckle\Core\CaseFile\Consistency;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\JsonText;
+use MintBuckle\Core\CaseFile\Node;
+use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Core\CaseFile\Problems;
+use MintBuckle\Core\CaseFile\ReadsSections;
+use MintBuckle\Core\CaseFile\SceneReader;
+use MintBuckle\Core\CaseFile\SeatReader;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\PracticeCode;
+use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Facts\Vehicle;
 use stdClass;
 
 /** A seating file's text to a request. As strict as the case file, and of the same parts. */
@@ -90,7 +90,7 @@ final readonly class SeatingReader
 
     private static function check(SeatingRequest $request, Problems $problems): void
     {
-        $places = array_map(static fn(Position $p): string => $p->name, $request->vehicle->positions);
+        $places = array_map(static fn(SeatingPosition $p): string => $p->name, $request->vehicle->positions);
         self::consistent($request, null, '', $problems);
         if (count($request->riders) > SeatingRequest::MOST_RIDERS) {
             $problems->add('riders', 'are more than ' . SeatingRequest::MOST_RIDERS . ': plan one car at a time');

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Law;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\PracticeCode;
-use MintBuckle\Core\CaseFile\Setup;
-use MintBuckle\Core\CaseFile\Vehicle;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\Law;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\PracticeCode;
+use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Facts\Setup;
+use MintBuckle\Core\Facts\Vehicle;
 
 /** Everybody who is to ride, and the car. */
 final readonly class SeatingRequest
@@ -33,7 +33,7 @@ final readonly class SeatingRequest
     /**
      * The case of one rider at one place.
      *
-     * @param list<Position>|null $positions the places of the car; null: as they are
+     * @param list<SeatingPosition>|null $positions the places of the car; null: as they are
      */
     public function caseOf(Rider $rider, ?ModeName $mode = null, ?string $place = null, ?HeldBy $heldBy = null, ?array $positions = null): CaseFile
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\SeatingPosition;
 
 /**
  * Tries every assignment, cheapest branches first, and drops a branch only when nothing below it can be among the best: exact.
@@ -48,14 +48,14 @@ final class SeatingSearch
     private array $least;
 
     /**
-     * @param list<Position> $positions
+     * @param list<SeatingPosition> $positions
      * @param list<list<array{int, PlaceOption}>> $options by rider: cost and option
      */
     public function __construct(array $positions, array $options, private readonly RowWidths $widths, private readonly bool $widthsCount = true)
     {
         $this->car = WholeCar::of($positions);
-        $this->rowOf = array_map(static fn(Position $p): int => $p->row(), $positions);
-        $this->digits = array_map(static fn(int $rider): array => array_map(static fn(Position $p): int => RowWidths::digit($p, $rider), $positions), array_keys($options));
+        $this->rowOf = array_map(static fn(SeatingPosition $p): int => $p->row(), $positions);
+        $this->digits = array_map(static fn(int $rider): array => array_map(static fn(SeatingPosition $p): int => RowWidths::digit($p, $rider), $positions), array_keys($options));
         $this->order = self::mostBoundFirst($options);
         $least = 0;
         $this->least = [0];

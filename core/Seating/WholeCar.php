@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\SeatingPosition;
 
 /** What can only be told once everybody sits: whether a better place stays free, whose bars are wanted twice, whether the third row can be reached. Sets of places are bits. */
 final readonly class WholeCar
@@ -15,14 +15,14 @@ final readonly class WholeCar
      */
     private function __construct(private array $rows, private int $doors, private int $thirdRow, private bool $thirdRowTaken) {}
 
-    /** @param list<Position> $positions */
+    /** @param list<SeatingPosition> $positions */
     public static function of(array $positions): self
     {
         return new self(
-            array_map(static fn(Position $p): int => $p->row(), $positions),
-            self::bits($positions, static fn(Position $p): bool => $p->row() === 2 && ! $p->isCentre() && $p->taken !== true),
-            self::bits($positions, static fn(Position $p): bool => $p->row() === 3),
-            array_filter($positions, static fn(Position $p): bool => $p->row() === 3 && $p->taken === true) !== [],
+            array_map(static fn(SeatingPosition $p): int => $p->row(), $positions),
+            self::bits($positions, static fn(SeatingPosition $p): bool => $p->row() === 2 && ! $p->isCentre() && $p->taken !== true),
+            self::bits($positions, static fn(SeatingPosition $p): bool => $p->row() === 3),
+            array_filter($positions, static fn(SeatingPosition $p): bool => $p->row() === 3 && $p->taken === true) !== [],
         );
     }
 
@@ -59,8 +59,8 @@ final readonly class WholeCar
     }
 
     /**
-     * @param list<Position> $positions
-     * @param callable(Position): bool $counts
+     * @param list<SeatingPosition> $positions
+     * @param callable(SeatingPosition): bool $counts
      */
     private static function bits(array $positions, callable $counts): int
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Shelf;
 
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 
 /** Every rule of a seat model that is typed, in the order of a manual. What the format holds beyond these comes by file and is kept. */
 final readonly class ModelFields

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Shelf;
 
 use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Node;
-use MintBuckle\Core\CaseFile\Reading\Problem;
-use MintBuckle\Core\CaseFile\Reading\Problems;
-use MintBuckle\Core\CaseFile\Reading\SeatReader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Node;
+use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Core\CaseFile\Problems;
+use MintBuckle\Core\CaseFile\SeatReader;
+use MintBuckle\Core\Facts\ModeName;
 use stdClass;
 
 /** A seat model's rules between what a person types and the case format's seat section. */

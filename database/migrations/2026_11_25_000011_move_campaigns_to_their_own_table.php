@@ -6,9 +6,9 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use MintBuckle\Core\CaseFile\Reading\Node;
-use MintBuckle\Core\CaseFile\Reading\Problems;
-use MintBuckle\Core\CaseFile\Reading\SceneReader;
+use MintBuckle\Core\CaseFile\Node;
+use MintBuckle\Core\CaseFile\Problems;
+use MintBuckle\Core\CaseFile\SceneReader;
 use MintBuckle\Core\Recall\CandidateKeys;
 
 /** A list may hold a hundred thousand campaigns; a check looks only at those that can concern its seat. */

@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\CaseFile\CaseFile;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Reader;
+use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

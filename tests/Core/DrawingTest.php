@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\Drawing\BuckleFront;
 use MintBuckle\Core\Drawing\LabelRuler;
 use MintBuckle\Core\Drawing\MovementGauge;
 use MintBuckle\Core\Drawing\PlaneScale;
+use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\PracticeCode;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;

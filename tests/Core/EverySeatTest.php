@@ -7,7 +7,7 @@ namespace Tests\Core;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\TakingOut;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Fit\SeatInstead;

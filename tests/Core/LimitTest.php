@@ -6,11 +6,11 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\PartialDate;
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\Limit;
-use MintBuckle\Core\CaseFile\LimitEntry;
-use MintBuckle\Core\CaseFile\MadeWindow;
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\Limit;
+use MintBuckle\Core\Facts\LimitEntry;
+use MintBuckle\Core\Facts\MadeWindow;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Fit\HeldOtherwise;
@@ -226,7 +226,7 @@ final class LimitTest extends TestCase
         $positions = $s->case->vehicle->positions ?? [];
 
         self::assertSame(0b10010, FreePlaces::asBits($s, $positions, static fn(): bool => true));
-        self::assertSame(0b10000, FreePlaces::asBits($s, $positions, static fn(Position $p): bool => $p->row() > 2));
+        self::assertSame(0b10000, FreePlaces::asBits($s, $positions, static fn(SeatingPosition $p): bool => $p->row() > 2));
     }
 
     /** @param array<string, mixed> $changes */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\CaseFile\Lock;
+use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Situation;

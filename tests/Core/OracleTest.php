@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\CaseFile\Campaign;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\Campaign;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Recall\RecallMatch;
 use MintBuckle\Core\Situation;

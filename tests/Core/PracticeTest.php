@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\CaseFile\LatchPlate;
-use MintBuckle\Core\CaseFile\PracticeCode;
-use MintBuckle\Core\CaseFile\Retractor;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\LatchPlate;
+use MintBuckle\Core\Facts\PracticeCode;
+use MintBuckle\Core\Facts\Retractor;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Fit\SeatInstead;
 use MintBuckle\Core\Locking\BeltTree;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Zone;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Fit\MovementLimit;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Card\FlightCard;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Permission;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Permission;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
 use MintBuckle\Core\Fit\ModeFit;

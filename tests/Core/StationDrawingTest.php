@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\CaseFile\PracticeCode;
 use MintBuckle\Core\Drawing\BeltRoute;
 use MintBuckle\Core\Drawing\BuckleFront;
 use MintBuckle\Core\Drawing\CarAbove;
@@ -14,6 +13,7 @@ use MintBuckle\Core\Drawing\ModePlane;
 use MintBuckle\Core\Drawing\MovementGauge;
 use MintBuckle\Core\Drawing\SeatParts;
 use MintBuckle\Core\Drawing\SeatSide;
+use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;

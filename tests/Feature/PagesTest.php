@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Day;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\Station;
 use PHPUnit\Framework\Attributes\DataProvider;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Golden;
 
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Rulebook;
 use PHPUnit\Framework\Attributes\DataProvider;

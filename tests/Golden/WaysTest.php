@@ -6,8 +6,8 @@ namespace Tests\Golden;
 
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\FlightCard;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Seat;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Golden;
 
 use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Handbook\Help;
 use MintBuckle\Core\Handbook\LimitTable;

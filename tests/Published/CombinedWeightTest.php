@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;

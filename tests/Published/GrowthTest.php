@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use MintBuckle\Core\CaseFile\Sex;
+use MintBuckle\Core\Facts\Sex;
 use MintBuckle\Core\Growth\GrowthCurve;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\Measure;

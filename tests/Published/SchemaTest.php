@@ -7,7 +7,7 @@ namespace Tests\Published;
 use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Finding\Code;

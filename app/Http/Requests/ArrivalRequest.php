@@ -18,10 +18,10 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\CaseFile\ModeName;
-use MintBuckle\Core\CaseFile\Reading\InvalidCase;
-use MintBuckle\Core\CaseFile\Reading\Problem;
-use MintBuckle\Core\CaseFile\Reading\Reader;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Core\CaseFile\Reader;
+use MintBuckle\Core\Facts\ModeName;
 use stdClass;
 
 /** The arrival screen. Whether dates and measures make sense is asked of the core's reader. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\BeltGuide;
-use MintBuckle\Core\CaseFile\Booster;
-use MintBuckle\Core\CaseFile\ShoulderPart;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\BeltGuide;
+use MintBuckle\Core\Facts\Booster;
+use MintBuckle\Core\Facts\ShoulderPart;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

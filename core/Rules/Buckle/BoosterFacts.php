@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
-use MintBuckle\Core\CaseFile\LapPart;
+use MintBuckle\Core\Facts\LapPart;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Rules\FactRule;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
-use MintBuckle\Core\CaseFile\Slot;
-use MintBuckle\Core\CaseFile\StrapRule;
-use MintBuckle\Core\CaseFile\StrapSeen;
+use MintBuckle\Core\Facts\Slot;
+use MintBuckle\Core\Facts\StrapRule;
+use MintBuckle\Core\Facts\StrapSeen;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
-use MintBuckle\Core\CaseFile\TightnessTest;
+use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

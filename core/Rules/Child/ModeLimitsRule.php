@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
-use MintBuckle\Core\CaseFile\HeldBy;
-use MintBuckle\Core\CaseFile\ModeName;
+use MintBuckle\Core\Facts\HeldBy;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Handover;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Handover;
-use MintBuckle\Core\CaseFile\Signer;
+use MintBuckle\Core\Facts\Handover;
+use MintBuckle\Core\Facts\Signer;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

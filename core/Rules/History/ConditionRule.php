@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\History;
 
-use MintBuckle\Core\CaseFile\MissingPart;
+use MintBuckle\Core\Facts\MissingPart;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

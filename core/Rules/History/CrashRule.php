@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\History;
 
-use MintBuckle\Core\CaseFile\CrashPoints;
-use MintBuckle\Core\CaseFile\CrashPolicy;
-use MintBuckle\Core\CaseFile\PracticeCode;
-use MintBuckle\Core\CaseFile\ReplaceAfterCrash;
+use MintBuckle\Core\Facts\CrashPoints;
+use MintBuckle\Core\Facts\CrashPolicy;
+use MintBuckle\Core\Facts\PracticeCode;
+use MintBuckle\Core\Facts\ReplaceAfterCrash;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\History;
 
-use MintBuckle\Core\CaseFile\Insert;
-use MintBuckle\Core\CaseFile\LimitEntry;
+use MintBuckle\Core\Facts\Insert;
+use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

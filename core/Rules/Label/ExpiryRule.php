@@ -6,7 +6,7 @@ namespace MintBuckle\Core\Rules\Label;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\Expiry;
-use MintBuckle\Core\CaseFile\Seat;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

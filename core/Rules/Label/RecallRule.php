@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Label;
 
-use MintBuckle\Core\CaseFile\Advice;
-use MintBuckle\Core\CaseFile\Campaign;
+use MintBuckle\Core\Facts\Advice;
+use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

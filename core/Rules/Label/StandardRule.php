@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Label;
 
-use MintBuckle\Core\CaseFile\Standard;
+use MintBuckle\Core\Facts\Standard;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

@@ -6,7 +6,7 @@ namespace MintBuckle\Core\Rules\Measure;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use MintBuckle\Core\CaseFile\ResolvedLimit;
+use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

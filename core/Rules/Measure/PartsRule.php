@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
-use MintBuckle\Core\CaseFile\Mode;
+use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

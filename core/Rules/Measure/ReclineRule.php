@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
-use MintBuckle\Core\CaseFile\Indicator;
-use MintBuckle\Core\CaseFile\Zone;
+use MintBuckle\Core\Facts\Indicator;
+use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Place;
 
-use MintBuckle\Core\CaseFile\FrontContact;
+use MintBuckle\Core\Facts\FrontContact;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Rules\FactRule;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Place;
 
-use MintBuckle\Core\CaseFile\Belt;
-use MintBuckle\Core\CaseFile\Position;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -39,7 +39,7 @@ final readonly class PositionRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function harness(Situation $s, Position $place): iterable
+    private static function harness(Situation $s, SeatingPosition $place): iterable
     {
         $held = Truth::of($place->lowerAnchors)->or($s->locks->anyWorks());
         if ($held === Truth::No) {
@@ -53,7 +53,7 @@ final readonly class PositionRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function belted(Situation $s, Position $place): iterable
+    private static function belted(Situation $s, SeatingPosition $place): iterable
     {
         if ($place->belt === null) {
             yield new Question($s->placePath('belt'), Station::Place);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
-use MintBuckle\Core\CaseFile\BaseUse;
-use MintBuckle\Core\CaseFile\Permission;
+use MintBuckle\Core\Facts\BaseUse;
+use MintBuckle\Core\Facts\Permission;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
-use MintBuckle\Core\CaseFile\Leave;
-use MintBuckle\Core\CaseFile\Lock;
+use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

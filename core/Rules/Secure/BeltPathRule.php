@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
-use MintBuckle\Core\CaseFile\BeltPath;
-use MintBuckle\Core\CaseFile\Webbing;
+use MintBuckle\Core\Facts\BeltPath;
+use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;

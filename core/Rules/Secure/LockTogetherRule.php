@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
-use MintBuckle\Core\CaseFile\Leave;
-use MintBuckle\Core\CaseFile\Lock;
-use MintBuckle\Core\CaseFile\Position;
-use MintBuckle\Core\CaseFile\Retractor;
+use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\Retractor;
+use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -62,7 +62,7 @@ final readonly class LockTogetherRule implements Rule
             Leave::Required => ($own !== []) !== $retractor,
             default => false,
         };
-        $canLock = LockFinder::retractorCanLock($s->place ?? new Position(''));
+        $canLock = LockFinder::retractorCanLock($s->place ?? new SeatingPosition(''));
         if (! $double || $counts === Truth::No || $canLock === Truth::No) {
             return;
         }
@@ -94,7 +94,7 @@ final readonly class LockTogetherRule implements Rule
     /** @return iterable<Finding|Question> */
     private static function clipWithLock(Situation $s): iterable
     {
-        $canLock = LockFinder::retractorCanLock($s->place ?? new Position(''));
+        $canLock = LockFinder::retractorCanLock($s->place ?? new SeatingPosition(''));
         if ($canLock === Truth::Unknown) {
             yield new Question($s->placePath('retractor'), Station::Secure);
         } elseif ($canLock === Truth::Yes) {

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Facts;
+
+/** Where the shoulder part lies over a child in a booster. */
+enum ShoulderPart: string
+{
+    case MidChest = 'mid_chest';
+    case Neck = 'neck';
+    case OffShoulder = 'off_shoulder';
+}
