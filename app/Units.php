@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App;
 
-use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\Length;

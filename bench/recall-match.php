@@ -13,9 +13,8 @@ use App\Models\RecallList;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Node;
-use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SceneReader;
+use MintBuckle\Core\CaseFile\SectionReader;
+use MintBuckle\Core\Facts\Campaign as CoreCampaign;
 use MintBuckle\Core\Facts\RecallList as CoreList;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Recall\RecallAnswer;
@@ -36,7 +35,7 @@ $matched = 0;
 $match = medianMicroseconds(static function () use ($list, $seat, &$matched): void {
     // A fresh model, so that nothing is remembered from the round before.
     $said = (new RecallList())->forceFill(['id' => $list->id])->narrowed($seat->maker, $seat->model);
-    $campaigns = array_map(static fn(stdClass $one) => SceneReader::campaign(new Node($one, '', new Problems())), $said);
+    $campaigns = array_map(static fn(stdClass $one) => SectionReader::read(CoreCampaign::class, $one), $said);
     $matched = count(RecallAnswer::of(new CoreList(CalendarDate::of(2026, 1, 1), $campaigns), $seat)->matches);
 });
 $byKey = medianMicroseconds(static fn() => Campaign::query()->find(10050000));

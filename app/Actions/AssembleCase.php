@@ -9,7 +9,7 @@ use App\Models\Check;
 use App\Models\Day;
 use App\Models\RecallList;
 use App\Track;
-use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\CaseFile;

@@ -8,11 +8,11 @@ use App\FactLog;
 use App\LoggedFact;
 use App\Models\RecallList;
 use App\Track;
-use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\Asking\Freshness;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Record\ReinspectionRules;
 use stdClass;
 
 /**
@@ -60,7 +60,7 @@ final readonly class CaseOfFacts
     private static function staleNow(stdClass $case, string $changed): array
     {
         $stale = [];
-        foreach (Freshness::after($changed) as $path) {
+        foreach (ReinspectionRules::standard()->after($changed) as $path) {
             $seen = CasePath::get($case, $path);
             if ($seen !== null) {
                 $stale[$path] = $seen;

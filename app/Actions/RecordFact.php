@@ -9,8 +9,8 @@ use App\Answers\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\User;
 use App\Track;
-use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
 use Psr\Clock\ClockInterface;
@@ -34,7 +34,7 @@ final readonly class RecordFact
     /** @param array<array-key, mixed> $posted */
     private function record(Check $check, Track $track, string $id, string $key, array $posted, User $author, ?string $note): void
     {
-        $askable = Catalogue::standard()->for($key) ?? throw new UnreadableAnswer('This is not a fact of the check.');
+        $askable = Questionnaire::standard()->for($key) ?? throw new UnreadableAnswer('This is not a fact of the check.');
         if ($track === Track::Found && str_starts_with($key, 'handover')) {
             throw new UnreadableAnswer('Hand-over is asked as the seat leaves, not as it was found.');
         }

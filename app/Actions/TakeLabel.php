@@ -8,7 +8,7 @@ use App\Answers\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\User;
 use App\Track;
-use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Answers;
 
 use App\Models\User;
-use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use stdClass;

@@ -14,7 +14,7 @@ use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Track;
 use Illuminate\Support\Facades\DB;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use Psr\Clock\ClockInterface;
 use stdClass;
@@ -33,7 +33,7 @@ final readonly class DescribeCar
      */
     public function place(Visit $visit, string $place, string $field, array $posted, User $author): void
     {
-        $askable = Catalogue::standard()->for("vehicle.positions.0.{$field}") ?? throw new UnreadableAnswer('This is not a fact of a place.');
+        $askable = Questionnaire::standard()->for("vehicle.positions.0.{$field}") ?? throw new UnreadableAnswer('This is not a fact of a place.');
         $value = AnswerReader::read($askable, $posted, null, $author);
         $this->everywhere($visit, function (Check $check) use ($place, $field, $value, $author): void {
             $index = self::index($check, $place);

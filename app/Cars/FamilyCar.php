@@ -7,9 +7,7 @@ namespace App\Cars;
 use App\Models\Check;
 use App\Models\Visit;
 use App\Track;
-use MintBuckle\Core\CaseFile\Node;
-use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SceneReader;
+use MintBuckle\Core\CaseFile\SectionReader;
 use MintBuckle\Core\Facts\Vehicle;
 use MintBuckle\Core\Seating\Rider;
 use MintBuckle\Core\Seating\SeatingRequest;
@@ -28,7 +26,7 @@ final readonly class FamilyCar
             $riders[] = new Rider($check->letter, $cases[$index]->child, $cases[$index]->seat, $setup?->mode, $setup?->heldBy, $setup?->position, $setup?->position !== null && in_array($check->letter, $keep, true));
         }
 
-        return new SeatingRequest($cases[0]->today, $cases[0]->practice, $cases[0]->law, self::vehicle($visit), $riders);
+        return new SeatingRequest($cases[0]->today, $cases[0]->practice, self::vehicle($visit), $riders, $cases[0]->law);
     }
 
     private static function vehicle(Visit $visit): Vehicle
@@ -48,7 +46,7 @@ final readonly class FamilyCar
         uksort($places, static fn(string $a, string $b): int => [$a[0], strpos('LCR', $a[1])] <=> [$b[0], strpos('LCR', $b[1])]);
         $merged = (object) (self::together($told) + ['positions' => array_map(static fn(array $of): stdClass => (object) self::together($of), array_values($places))]);
 
-        return SceneReader::vehicle(new Node($merged, 'vehicle', new Problems()));
+        return SectionReader::read(Vehicle::class, $merged);
     }
 
     /**

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Finders;
 
 use App\Models\SeatModel;
-use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
-use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Finding\Station;
 use stdClass;
 
@@ -161,13 +161,13 @@ enum Finder: string
     public static function ownQuestions(): array
     {
         return [
-            new Askable('own.noodle', Station::Measure, AnswerKind::Length, 'Noodle', 'How thick is the noodle?', [], 'Outside, unsqueezed. 2.5 in unless you measure.'),
-            new Askable('own.shelf', Station::Child, AnswerKind::Text, 'Seat', 'Which seat of the shelf?'),
-            new Askable('own.missing', Station::Place, AnswerKind::Length, 'Missing room', 'How much room is missing?'),
-            new Askable('own.shell', Station::Place, AnswerKind::Length, 'Shell', 'How long is the shell, from its bite to the top?'),
-            new Askable('own.handle', Station::Place, AnswerKind::Length, 'Handle now', 'How far does the handle reach ahead of the shell now?'),
-            new Askable('own.other_handle', Station::Place, AnswerKind::Length, 'Handle, other position', 'And in another position its maker allows for travel?'),
-            new Askable('own.base', Station::Place, AnswerKind::Length, 'Base', 'How far does the base add to the front?', [], 'Only where its maker allows the shell without it.'),
+            Askable::besides('own.noodle', Station::Measure, AnswerKind::Length, 'Noodle', 'How thick is the noodle?', 'Outside, unsqueezed. 2.5 in unless you measure.'),
+            Askable::besides('own.shelf', Station::Child, AnswerKind::Text, 'Seat', 'Which seat of the shelf?'),
+            Askable::besides('own.missing', Station::Place, AnswerKind::Length, 'Missing room', 'How much room is missing?'),
+            Askable::besides('own.shell', Station::Place, AnswerKind::Length, 'Shell', 'How long is the shell, from its bite to the top?'),
+            Askable::besides('own.handle', Station::Place, AnswerKind::Length, 'Handle now', 'How far does the handle reach ahead of the shell now?'),
+            Askable::besides('own.other_handle', Station::Place, AnswerKind::Length, 'Handle, other position', 'And in another position its maker allows for travel?'),
+            Askable::besides('own.base', Station::Place, AnswerKind::Length, 'Base', 'How far does the base add to the front?', 'Only where its maker allows the shell without it.'),
         ];
     }
 }

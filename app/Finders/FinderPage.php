@@ -13,14 +13,14 @@ use App\Models\SeatModel;
 use App\Models\User;
 use App\Units;
 use Illuminate\Support\Collection;
-use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
-use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Reader;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Rulebook;
 use stdClass;
@@ -65,7 +65,7 @@ final readonly class FinderPage
             }
         }
 
-        return Catalogue::standard()->for($path) ?? new Askable($path, Finder::Expiry->station(), AnswerKind::Elsewhere, $path, $path);
+        return Questionnaire::standard()->for($path) ?? Askable::besides($path, Finder::Expiry->station(), AnswerKind::Elsewhere, $path, $path);
     }
 
     /** Whether anything was answered at all. */

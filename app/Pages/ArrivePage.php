@@ -8,7 +8,7 @@ use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Units;
 use Illuminate\Database\Eloquent\Collection;
-use MintBuckle\Core\Asking\AskedOf;
+use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Facts\ModeName;
 use Symfony\Component\Uid\UuidV7;
 
@@ -40,7 +40,7 @@ final readonly class ArrivePage
             SeatModel::onTheShelf()->get(),
             VehicleLayout::query()->orderBy('id')->get(),
             array_combine(array_column(ModeName::cases(), 'value'), array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases())),
-            array_combine(self::PLACES, array_map(AskedOf::placeTitle(...), self::PLACES)),
+            array_combine(self::PLACES, array_map(Answers::placeTitle(...), self::PLACES)),
             max(1, is_array($old['children'] ?? null) ? count($old['children']) : 1),
             is_string($old['submission'] ?? null) ? $old['submission'] : UuidV7::generate(),
             // What was typed keeps the units it was typed in, even if another tab has changed them since.

@@ -6,12 +6,11 @@ namespace App\Pages;
 
 use App\FactLog;
 use App\Track;
-use MintBuckle\Core\Asking\AnswerKind;
 use MintBuckle\Core\Asking\Askable;
-use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\Asking\Remedies;
-use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
+use MintBuckle\Core\Facts\Definition\AskedWhen;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Station;
@@ -35,7 +34,7 @@ final readonly class AskedRows
     /** What the side drawing takes, beside those asked. */
     private const DRAWN_REAR = ['setup.angle', 'setup.overhang'];
 
-    private Catalogue $catalogue;
+    private Questionnaire $catalogue;
 
     /** @param array<string, mixed> $stale path => what was seen before something it depends on was changed */
     public function __construct(
@@ -46,7 +45,7 @@ final readonly class AskedRows
         private FactLog $facts,
         private array $stale,
     ) {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Questionnaire::standard();
     }
 
     /**
@@ -144,7 +143,7 @@ final readonly class AskedRows
 
     private function isShown(AskedRow $row): bool
     {
-        return $row->asked || $row->stale || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere && ! in_array($row->askable->path, Remedies::FIGURES, true)) || in_array($row->path, self::ALWAYS, true) || ($this->situation->isRear() && in_array($row->path, self::DRAWN_REAR, true));
+        return $row->asked || $row->stale || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere && $row->askable->when !== AskedWhen::BesideFinding) || in_array($row->path, self::ALWAYS, true) || ($this->situation->isRear() && in_array($row->path, self::DRAWN_REAR, true));
     }
 
     /**
@@ -167,15 +166,6 @@ final readonly class AskedRows
 
     private function mayBeNoted(Askable $askable): bool
     {
-        return match (true) {
-            $askable->kind === AnswerKind::Elsewhere || $askable->kind === AnswerKind::Signature => false,
-            str_contains($askable->path, '*') || str_contains($askable->path, 'crash_points') => false,
-            str_starts_with($askable->path, 'setup.harness.') || str_starts_with($askable->path, 'setup.tether.') || str_starts_with($askable->path, 'setup.movement.') => $this->situation->isHarness(),
-            str_starts_with($askable->path, 'setup.booster.') || $askable->path === 'setup.empty_booster_buckled' => $this->situation->isBooster(),
-            str_starts_with($askable->path, 'setup.belt_fit.') => $this->situation->mode === ModeName::BeltOnly,
-            str_starts_with($askable->path, 'setup.clip_') || str_starts_with($askable->path, 'vehicle.') => false,
-            str_starts_with($askable->path, 'seat.') => $askable->station === Station::Label,
-            default => true,
-        };
+        return $askable->when === AskedWhen::InTurn && ($askable->ride === null || $askable->ride === $this->situation->mode?->ride());
     }
 }

@@ -10,8 +10,8 @@ use App\Models\Visit;
 use App\Track;
 use App\Units;
 use Illuminate\Support\Collection;
-use MintBuckle\Core\Asking\AskedOf;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Answers;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Drawing\CarPlan;
 use MintBuckle\Core\Facts\SeatingPosition;
@@ -77,7 +77,7 @@ final readonly class CarPage
     {
         $places = [];
         foreach ($this->request->vehicle->positions as $position) {
-            $places[$position->name] = AskedOf::placeTitle($position->name);
+            $places[$position->name] = Answers::placeTitle($position->name);
         }
 
         return $places;
@@ -89,7 +89,7 @@ final readonly class CarPage
         $case = $this->visit->checks->firstOrFail()->caseOf(Track::Left)->case;
         $known = Writer::section($position);
         $rows = [];
-        foreach (Catalogue::standard()->at(Station::Place) as $askable) {
+        foreach (Questionnaire::standard()->at(Station::Place) as $askable) {
             if (str_starts_with($askable->path, self::OF_A_PLACE)) {
                 $field = substr($askable->path, strlen(self::OF_A_PLACE));
                 $value = $known[$field] ?? null;

@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Track;
 use Illuminate\Database\Eloquent\Collection;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -54,7 +54,7 @@ final readonly class DeparturePage
             'letter' => $check->letter,
             'verdict' => $left->verdict,
             'findings' => array_values(array_filter($left->findings, static fn(Finding $f): bool => $f->severity !== Severity::Advise)),
-            'questions' => array_map(static fn(Question $q): string => Catalogue::standard()->for($q->path)->question ?? 'Something of the seat or the car is not known yet.', $left->questions),
+            'questions' => array_map(static fn(Question $q): string => Questionnaire::standard()->for($q->path)->question ?? 'Something of the seat or the car is not known yet.', $left->questions),
         ];
     }
 }

@@ -6,7 +6,7 @@ namespace App\Pages;
 
 use App\Units;
 use Brick\Math\RoundingMode;
-use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\Length;

@@ -10,7 +10,7 @@ use App\LoggedFact;
 use App\Models\Fact;
 use App\Track;
 use App\Units;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\CaseFile;
 
 /** One line of a check's log: what was entered, by whom and when; or what was changed from found to left. */
@@ -36,7 +36,7 @@ final readonly class LogLine
             Beside::Ticked => 'A step of the card',
             Beside::SentOff => 'Left with something open',
             Beside::Confirmed => 'Spelling confirmed at the label',
-            null => Catalogue::standard()->for($key)->short ?? self::WHOLE[$key] ?? $key,
+            null => Questionnaire::standard()->for($key)->short ?? self::WHOLE[$key] ?? $key,
         };
     }
 
@@ -54,7 +54,7 @@ final readonly class LogLine
         $lines = [];
         foreach ($log->entries as $entry) {
             $before = $log->foundBefore($entry->key);
-            $askable = Catalogue::standard()->for($entry->key);
+            $askable = Questionnaire::standard()->for($entry->key);
             if ($entry->track === Track::Left && $before !== null && $askable !== null) {
                 $row = AskedRow::of($askable, $entry->key, $case, $entry->value(), false);
                 $lines[$entry->key] = new self($askable->short, FactWords::of($row, $entry->value(), $units), FactWords::of($row, $before, $units), null, false, false);
@@ -66,7 +66,7 @@ final readonly class LogLine
 
     private static function words(LoggedFact $logged, CaseFile $case, Units $units): string
     {
-        $askable = Catalogue::standard()->for($logged->key);
+        $askable = Questionnaire::standard()->for($logged->key);
 
         return match (true) {
             $logged->undoes !== null => 'taken back',

@@ -9,9 +9,7 @@ use App\Models\SeatModel;
 use App\Units;
 use Illuminate\Support\Collection;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Node;
-use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SeatReader;
+use MintBuckle\Core\CaseFile\SectionReader;
 use MintBuckle\Core\Drawing\BuckleFront;
 use MintBuckle\Core\Drawing\ModePlane;
 use MintBuckle\Core\Facts\CaseFile;
@@ -39,7 +37,7 @@ final readonly class ModelPage
     private function __construct(public ?SeatModel $model, public array $typed, public array $modes, stdClass $rules, public Units $units, public Collection $versions, public Collection $corrections)
     {
         // What cannot be read yet is left out of the drawing; the form names it.
-        $this->seat = SeatReader::seat(new Node($rules, '', new Problems()));
+        $this->seat = SectionReader::read(Seat::class, $rules);
     }
 
     /**

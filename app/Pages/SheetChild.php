@@ -12,7 +12,7 @@ use App\Models\Check;
 use App\Models\User;
 use App\Track;
 use App\Units;
-use MintBuckle\Core\Asking\AskedOf;
+use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\Card\InstallationCard;
@@ -134,7 +134,7 @@ final readonly class SheetChild
             $case->child->height === null ? null : $units->show($case->child->height),
             trim(($case->seat->maker ?? '') . ' ' . ($case->seat->model ?? '')),
             $case->setup?->mode?->title(),
-            $case->setup?->position === null ? null : AskedOf::placeTitle($case->setup->position),
+            $case->setup?->position === null ? null : Answers::placeTitle($case->setup->position),
         ]));
     }
 

@@ -13,10 +13,9 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\InvalidCase;
-use MintBuckle\Core\CaseFile\Node;
 use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SceneReader;
-use MintBuckle\Core\CaseFile\SeatReader;
+use MintBuckle\Core\CaseFile\SectionReader;
+use MintBuckle\Core\Facts\Campaign as CoreCampaign;
 use MintBuckle\Core\Facts\RecallList as CoreList;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Recall\RecallMatch;
@@ -56,7 +55,7 @@ final readonly class MatchAgain
     {
         $campaigns = [];
         foreach (Row::query()->where('recall_list_id', $list->id)->lazyById(2000) as $row) {
-            $campaigns[] = SceneReader::campaign(new Node($row->said, '', new Problems()));
+            $campaigns[] = SectionReader::read(CoreCampaign::class, $row->said);
         }
 
         return new CoreList(CalendarDate::parse($list->dated->toDateString()), $campaigns);
@@ -102,7 +101,7 @@ final readonly class MatchAgain
     private static function seat(array $facts): ?Seat
     {
         $problems = new Problems();
-        $seat = SeatReader::seat(new Node((object) $facts, '', $problems));
+        $seat = SectionReader::read(Seat::class, (object) $facts, problems: $problems);
         try {
             $problems->stopIfAny();
         } catch (InvalidCase) {

@@ -158,9 +158,6 @@ final readonly class Remedies
         'measure.tether_forbidden' => ['seat.tether_rear'],
     ];
 
-    /** Figures that are entered beside the finding they speak to, never among a station's questions. */
-    public const FIGURES = ['seat.detachable', 'seat.turns', 'seat.lockoff_on', 'seat.lock_retractor_too', 'seat.base_length', 'seat.movement_max', 'seat.clip_distance_max', 'seat.overhang_max', 'seat.modes.*.angle_min', 'seat.modes.*.angle_max', 'seat.modes.*.head_clearance_min', 'seat.strap_rule_rear', 'seat.strap_rule_forward', 'seat.tightness_test'];
-
     /** @return list<string> paths of the facts that show whether a finding was put right */
     public static function facts(Finding $finding, Situation $s): array
     {

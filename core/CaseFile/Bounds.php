@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\CaseFile;
 
+use MintBuckle\Core\Facts\Definition\FieldType;
+use MintBuckle\Core\Facts\Definition\Within;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\Mass;
@@ -15,9 +17,6 @@ final readonly class Bounds
 {
     public const MONTHS = 300;
 
-    public const OFFSET_MM = 500;
-    public const WEDGES = 20;
-
     public const FIRST_YEAR = 1950;
 
     public const LAST_YEAR = 2150;
@@ -25,37 +24,33 @@ final readonly class Bounds
     /** How far ahead a due date may lie, in days. */
     public const DUE_DAYS = 300;
 
-    public static function length(): Length
-    {
-        return Length::of(5000);
-    }
+    private const LENGTH_MM = 5000;
 
-    public static function mass(): Mass
-    {
-        return Mass::of(300);
-    }
+    private const MASS_KG = 300;
 
-    public static function childHeight(): Length
-    {
-        return Length::of(2500);
-    }
+    private const ANGLE_DEG = 90;
 
-    public static function childWeight(): Mass
+    /** @return array{Quantity, Quantity} least and greatest, of a measurement whose field may set its own */
+    public static function of(FieldType $type, ?Within $within): array
     {
-        return Mass::of(200);
+        return match ($type) {
+            FieldType::Mass => [Mass::of($within->min ?? 0), Mass::of($within->max ?? self::MASS_KG)],
+            FieldType::Angle => [Angle::of($within->min ?? 0), Angle::of($within->max ?? self::ANGLE_DEG)],
+            default => [Length::of($within->min ?? 0), Length::of($within->max ?? self::LENGTH_MM)],
+        };
     }
 
     /** Whether a maker's figure is one that could be printed. */
     public static function allows(Quantity $limit): bool
     {
-        $max = self::of($limit);
+        $max = self::greatest($limit);
 
         return ! $limit->value->isNegative() && ($max === null || ! $limit->isMoreThan($max));
     }
 
     public static function describe(Quantity $limit): string
     {
-        return '0 to ' . (self::of($limit)?->show() ?? self::MONTHS . ' months');
+        return '0 to ' . (self::greatest($limit)?->show() ?? self::MONTHS . ' months');
     }
 
     /** @param class-string<Unit> $units */
@@ -70,12 +65,12 @@ final readonly class Bounds
         return null;
     }
 
-    private static function of(Quantity $limit): ?Quantity
+    private static function greatest(Quantity $limit): ?Quantity
     {
         return match (true) {
-            $limit instanceof Length => self::length(),
-            $limit instanceof Mass => self::mass(),
-            $limit instanceof Angle => Angle::of(90),
+            $limit instanceof Length => Length::of(self::LENGTH_MM),
+            $limit instanceof Mass => Mass::of(self::MASS_KG),
+            $limit instanceof Angle => Angle::of(self::ANGLE_DEG),
             default => null,
         };
     }

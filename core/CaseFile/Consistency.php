@@ -71,9 +71,7 @@ final readonly class Consistency
     {
         $names = [];
         foreach ($vehicle->positions ?? [] as $index => $position) {
-            if (preg_match(SeatingPosition::NAME, $position->name) !== 1) {
-                $problems->add("vehicle.positions.{$index}.name", 'must be a row and a side: 1L 1C 1R 2L 2C 2R 3L 3C 3R');
-            } elseif (isset($names[$position->name])) {
+            if ($position->name !== '' && isset($names[$position->name])) {
                 $problems->add("vehicle.positions.{$index}.name", "is the second {$position->name}");
             }
             $names[$position->name] = true;

@@ -10,9 +10,12 @@ final class Problems
     /** @var list<Problem> */
     private array $found = [];
 
-    public function add(string $path, string $message): void
+    /** Always null, so that a reader can end with it. */
+    public function add(string $path, string $message): null
     {
         $this->found[] = new Problem($path === '' ? '(file)' : $path, $message);
+
+        return null;
     }
 
     /** @throws InvalidCase when anything was wrong */

@@ -7,6 +7,8 @@ namespace MintBuckle\Core\CaseFile;
 use BackedEnum;
 use Brick\Math\BigDecimal;
 use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Definition\Fields;
+use MintBuckle\Core\Facts\Definition\FieldType;
 use MintBuckle\Core\Facts\Limit;
 use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Quantity\Months;
@@ -14,7 +16,7 @@ use MintBuckle\Core\Quantity\Quantity;
 use stdClass;
 use Stringable;
 
-/** A CaseFile to the open format. The property names of the case file's classes are the format's keys, in camel case. */
+/** A CaseFile to the open format, by what the classes of facts declare. */
 final readonly class Writer
 {
     public static function write(CaseFile $case): string
@@ -44,7 +46,6 @@ final readonly class Writer
             $value instanceof Limit => self::limit($value),
             $value instanceof Stringable => (string) $value,
             is_object($value) => self::object($value),
-            is_array($value) && ! array_is_list($value) => array_map(self::value(...), $value),
             is_array($value) => array_map(self::value(...), $value),
             default => $value,
         };
@@ -54,9 +55,9 @@ final readonly class Writer
     private static function object(object $object): array
     {
         $written = [];
-        foreach (get_object_vars($object) as $property => $value) {
-            $key = strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '_', $property));
-            $written[$key] = $key === 'modes' && $value === [] ? new stdClass() : self::value($value);
+        foreach (Fields::of($object::class) as $key => $field) {
+            $value = $object->{$field->property};
+            $written[$key] = $field->type === FieldType::Map && $value === [] ? new stdClass() : self::value($value);
         }
 
         return $written;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\Asking\AskedOf;
+use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Situation;
@@ -78,7 +78,7 @@ final readonly class CarAbove
             self::LEFT + self::STEP * self::COLUMNS[$p->name[1]],
             self::TOP + self::ROW * ($p->row() - 1),
             $p->name === $inUse,
-            AskedOf::placeTitle($p->name),
+            Answers::placeTitle($p->name),
             self::signs($p),
         );
     }

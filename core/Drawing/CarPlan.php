@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drawing;
 
-use MintBuckle\Core\Asking\AskedOf;
+use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Seating\Rider;
 use MintBuckle\Core\Seating\SeatingPlan;
@@ -40,7 +40,7 @@ final readonly class CarPlan
         }
 
         return new self($places, CarAbove::heightFor($places), array_values(array_filter($seats, is_array(...))), [
-            ...array_map(static fn(Rider $r): string => $r->nowAt === null ? "{$r->name} has no place yet." : "{$r->name} is at " . lcfirst(AskedOf::placeTitle($r->nowAt)) . '.', $request->riders),
+            ...array_map(static fn(Rider $r): string => $r->nowAt === null ? "{$r->name} has no place yet." : "{$r->name} is at " . lcfirst(Answers::placeTitle($r->nowAt)) . '.', $request->riders),
             ...array_map(static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)) . '.', $places),
         ]);
     }

@@ -7,8 +7,8 @@ namespace MintBuckle\Core\Facts;
 /** The chest clip against the armpits. */
 enum ClipPlace: string
 {
-    case Armpit = 'armpit';
     case High = 'high';
+    case Armpit = 'armpit';
     case Low = 'low';
     case Undone = 'none';
 }

@@ -7,7 +7,7 @@ namespace MintBuckle\Core\Facts;
 /** What the seat's recline indicator shows. */
 enum Indicator: string
 {
-    case InZone = 'in';
     case TooUpright = 'too_upright';
+    case InZone = 'in';
     case TooFlat = 'too_flat';
 }

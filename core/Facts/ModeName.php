@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Facts;
 
+use MintBuckle\Core\Facts\Definition\Ride;
+
 /** The ways of riding, most protective first. */
 enum ModeName: string
 {
@@ -13,14 +15,26 @@ enum ModeName: string
     case BacklessBooster = 'backless_booster';
     case BeltOnly = 'belt_only';
 
+    /** Those that a seat can be made for. */
+    public const OF_SEATS = [self::RearHarness, self::ForwardHarness, self::HighBackBooster, self::BacklessBooster];
+
+    public function ride(): Ride
+    {
+        return match ($this) {
+            self::RearHarness, self::ForwardHarness => Ride::Harness,
+            self::HighBackBooster, self::BacklessBooster => Ride::Booster,
+            self::BeltOnly => Ride::BeltOnly,
+        };
+    }
+
     public function isHarness(): bool
     {
-        return $this === self::RearHarness || $this === self::ForwardHarness;
+        return $this->ride() === Ride::Harness;
     }
 
     public function isBooster(): bool
     {
-        return $this === self::HighBackBooster || $this === self::BacklessBooster;
+        return $this->ride() === Ride::Booster;
     }
 
     public function title(): string

@@ -7,7 +7,7 @@ namespace MintBuckle\Core\Facts;
 /** Where the shoulder part lies over a child in a booster. */
 enum ShoulderPart: string
 {
-    case MidChest = 'mid_chest';
     case Neck = 'neck';
+    case MidChest = 'mid_chest';
     case OffShoulder = 'off_shoulder';
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Truth;
@@ -39,7 +39,7 @@ final readonly class ModeFit
     {
         return match ($this->fits) {
             Truth::No => array_map(static fn(Breach $b): string => $b->sentence, $this->breaches),
-            Truth::Unknown => array_map(static fn(string $path): string => Catalogue::named($path) . ' is not known', $this->missing),
+            Truth::Unknown => array_map(static fn(string $path): string => Questionnaire::named($path) . ' is not known', $this->missing),
             Truth::Yes => $this->onlyWhen === null ? [] : ['only held by ' . ($this->onlyWhen === HeldBy::LowerAnchors ? 'the lower anchors' : 'the belt')],
         };
     }

@@ -6,9 +6,9 @@ namespace MintBuckle\Core\Label;
 
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\JsonText;
-use MintBuckle\Core\CaseFile\Node;
 use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SeatReader;
+use MintBuckle\Core\CaseFile\SectionReader;
+use MintBuckle\Core\Facts\Seat;
 use stdClass;
 
 /**
@@ -62,7 +62,7 @@ final readonly class LabelCode
         }
         $facts = array_filter(array_intersect_key(get_object_vars($label), array_flip(self::KEYS)), is_string(...));
         $problems = new Problems();
-        SeatReader::seat(new Node((object) $facts, '', $problems));
+        SectionReader::read(Seat::class, (object) $facts, problems: $problems);
         $problems->stopIfAny();
 
         return new self($facts, null, $facts === [] ? 'The label\'s code is empty.' : null);

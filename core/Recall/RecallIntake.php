@@ -6,10 +6,10 @@ namespace MintBuckle\Core\Recall;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\InvalidCase;
-use MintBuckle\Core\CaseFile\Node;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SceneReader;
+use MintBuckle\Core\CaseFile\SectionReader;
+use MintBuckle\Core\CaseFile\ValueReader;
 use MintBuckle\Core\Facts\Campaign;
 use stdClass;
 
@@ -43,7 +43,7 @@ final class RecallIntake
     public function dated(?string $dated, string $where = 'dated'): ?CalendarDate
     {
         $problems = new Problems();
-        $date = (new Node((object) ['dated' => $dated], '', $problems))->date('dated');
+        $date = $dated === null ? null : ValueReader::date($dated, 'dated', $problems);
         $this->gather($problems);
         if ($date === null && $dated === null) {
             $this->problems[] = new Problem($where, 'is needed: without its date nobody knows how fresh the list is');
@@ -62,7 +62,7 @@ final class RecallIntake
     public function campaign(stdClass $row, string $where): ?Campaign
     {
         $problems = new Problems();
-        $campaign = SceneReader::campaign(new Node($row, $where, $problems));
+        $campaign = SectionReader::read(Campaign::class, $row, "{$where}.", $problems);
         if ($campaign->madeFrom !== null && $campaign->madeTo?->isBefore($campaign->madeFrom) === true) {
             $problems->add("{$where}.made_to", 'lies before made_from');
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\Asking\AskedOf;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Answers;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Finding;
@@ -36,7 +36,7 @@ final readonly class PlanReasons
     private function rider(string $name, Rider $rider, PlaceOption $option): array
     {
         $place = $this->position($option);
-        $at = lcfirst(AskedOf::placeTitle($place->name));
+        $at = lcfirst(Answers::placeTitle($place->name));
 
         return array_values(array_filter([
             match ($rider->nowAt) {
@@ -50,7 +50,7 @@ final readonly class PlanReasons
                 default => null,
             } : null,
             ...array_map(static fn(Finding $f): string => "{$name} at {$at}: {$f->message} {$f->remedy}", $option->advises),
-            $option->unknown === [] ? null : "{$name} at {$at}: look first, not everything is known: " . implode(', ', array_map(Catalogue::named(...), $option->unknown)) . '.',
+            $option->unknown === [] ? null : "{$name} at {$at}: look first, not everything is known: " . implode(', ', array_map(Questionnaire::named(...), $option->unknown)) . '.',
         ], is_string(...)));
     }
 
@@ -93,7 +93,7 @@ final readonly class PlanReasons
             }
             $tooWide = $this->widths->tooWide($middle->row(), $number);
             if ($tooWide !== null) {
-                return [ucfirst(AskedOf::placeTitle($middle->name)) . " stays free: with {$this->request->riders[$first]->name} there the seats side by side would be {$tooWide[1]->show()} wide, and their places have {$tooWide[2]->show()}."];
+                return [ucfirst(Answers::placeTitle($middle->name)) . " stays free: with {$this->request->riders[$first]->name} there the seats side by side would be {$tooWide[1]->show()} wide, and their places have {$tooWide[2]->show()}."];
             }
         }
 

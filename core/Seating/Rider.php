@@ -20,7 +20,7 @@ final readonly class Rider
      */
     public function __construct(
         public string $name,
-        public Child $child,
+        public Child $child = new Child(),
         public ?Seat $seat = null,
         public ?ModeName $mode = null,
         public ?HeldBy $heldBy = null,

@@ -6,26 +6,18 @@ namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\Consistency;
+use MintBuckle\Core\CaseFile\Envelope;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\JsonText;
-use MintBuckle\Core\CaseFile\Node;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\ReadsSections;
-use MintBuckle\Core\CaseFile\SceneReader;
-use MintBuckle\Core\CaseFile\SeatReader;
-use MintBuckle\Core\Facts\HeldBy;
-use MintBuckle\Core\Facts\ModeName;
-use MintBuckle\Core\Facts\PracticeCode;
+use MintBuckle\Core\CaseFile\SectionReader;
 use MintBuckle\Core\Facts\SeatingPosition;
-use MintBuckle\Core\Facts\Vehicle;
 use stdClass;
 
 /** A seating file's text to a request. As strict as the case file, and of the same parts. */
 final readonly class SeatingReader
 {
-    use ReadsSections;
-
     public const FORMAT = 'mint-buckle/seating';
 
     public const VERSION = 1;
@@ -43,49 +35,12 @@ final readonly class SeatingReader
     public static function fromObject(stdClass $data, CalendarDate $today): SeatingRequest
     {
         $problems = new Problems();
-        $node = new Node($data, '', $problems);
-        self::envelope($node);
-        $request = new SeatingRequest(
-            today: $node->date('today') ?? $today,
-            practice: $node->choice('practice', PracticeCode::class) ?? PracticeCode::Us,
-            law: SceneReader::law($node->section('law')),
-            vehicle: self::maybe($node->object('vehicle'), SceneReader::vehicle(...)) ?? new Vehicle(),
-            riders: self::all($node->objects('riders'), self::rider(...)) ?? [],
-            middleFor: $node->choice('middle_for', MiddleFor::class) ?? MiddleFor::Youngest,
-        );
-        $node->done();
+        Envelope::check($data, self::FORMAT, self::VERSION, $problems);
+        $request = SectionReader::read(SeatingRequest::class, $data, '', $problems, ['today' => $today], Envelope::KEYS);
         self::check($request, $problems);
         $problems->stopIfAny();
 
         return $request;
-    }
-
-    private static function envelope(Node $node): void
-    {
-        foreach (['format', 'version', 'practice', 'vehicle', 'riders'] as $key) {
-            $node->require($key);
-        }
-        $format = $node->text('format');
-        if ($format !== null && $format !== self::FORMAT) {
-            $node->wrong('format', 'must be ' . self::FORMAT);
-        }
-        $node->whole('version', self::VERSION, self::VERSION);
-    }
-
-    public static function rider(Node $node): Rider
-    {
-        $rider = new Rider(
-            name: $node->required('name'),
-            child: SceneReader::child($node->section('child')),
-            seat: self::maybe($node->object('seat'), SeatReader::seat(...)),
-            mode: $node->choice('mode', ModeName::class),
-            heldBy: $node->choice('held_by', HeldBy::class),
-            nowAt: $node->text('now_at'),
-            keep: $node->flag('keep') ?? false,
-        );
-        $node->done();
-
-        return $rider;
     }
 
     private static function check(SeatingRequest $request, Problems $problems): void
@@ -115,7 +70,7 @@ final readonly class SeatingReader
     private static function consistent(SeatingRequest $request, ?Rider $rider, string $prefix, Problems $problems): void
     {
         $own = new Problems();
-        Consistency::check($request->caseOf($rider ?? new Rider('', SceneReader::child(new Node(new stdClass(), '', $own))), positions: $rider === null ? null : []), $own);
+        Consistency::check($request->caseOf($rider ?? new Rider(''), positions: $rider === null ? null : []), $own);
         try {
             $own->stopIfAny();
         } catch (InvalidCase $e) {

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Definition\ListOf;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Law;
 use MintBuckle\Core\Facts\ModeName;
@@ -20,13 +21,15 @@ final readonly class SeatingRequest
     /** The planner is exact up to these. */
     public const MOST_RIDERS = 6;
 
-    /** @param list<Rider> $riders */
     public function __construct(
+        /** The day for which ages count. */
         public CalendarDate $today,
         public PracticeCode $practice,
-        public Law $law,
         public Vehicle $vehicle,
+        /** @var list<Rider> */
+        #[ListOf(Rider::class)]
         public array $riders,
+        public Law $law = new Law(),
         public MiddleFor $middleFor = MiddleFor::Youngest,
     ) {}
 

@@ -9,12 +9,13 @@ final readonly class ModelField
 {
     /**
      * @param string $path below the case format's seat section
-     * @param list<string> $choices values of the format, for a choice
+     * @param list<int|string> $choices values of the format, for a choice
      */
-    public function __construct(public string $path, public string $label, public FieldKind $kind, public array $choices = []) {}
-
-    public function isRequired(): bool
-    {
-        return $this->path === 'maker' || $this->path === 'model';
-    }
+    public function __construct(
+        public string $path,
+        public string $label,
+        public FieldKind $kind,
+        public array $choices = [],
+        public bool $isRequired = false,
+    ) {}
 }

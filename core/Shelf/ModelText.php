@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Shelf;
 
-use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
-use MintBuckle\Core\CaseFile\Node;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SeatReader;
+use MintBuckle\Core\CaseFile\SectionReader;
 use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Facts\Seat;
 use stdClass;
 
 /** A seat model's rules between what a person types and the case format's seat section. */
@@ -35,7 +35,7 @@ final readonly class ModelText
         foreach ([...array_merge(...array_values(ModelFields::simple())), ...self::fieldsOf($modes)] as $field) {
             $text = trim(is_string($typed[$field->path] ?? null) ? $typed[$field->path] : '');
             $value = $text === '' ? null : FieldText::read($field, $text);
-            if (($text !== '' && $value === null) || ($text === '' && $field->isRequired())) {
+            if (($text !== '' && $value === null) || ($text === '' && $field->isRequired)) {
                 $problems[$field->path] = $text === '' ? 'Needed.' : 'Cannot be read. Like this: ' . ($field->kind->hint() ?? 'a whole number') . '.';
             }
             $value === null ? self::remove($rules, $field->path) : CasePath::set($rules, $field->path, $value);
@@ -66,7 +66,7 @@ final readonly class ModelText
     public static function refused(stdClass $rules): array
     {
         $problems = new Problems();
-        SeatReader::seat(new Node(self::copy($rules), '', $problems));
+        SectionReader::read(Seat::class, self::copy($rules), problems: $problems);
         try {
             $problems->stopIfAny();
         } catch (InvalidCase $e) {
@@ -82,7 +82,7 @@ final readonly class ModelText
      */
     private static function fieldsOf(array $modes): array
     {
-        return array_merge([], ...array_map(static fn(ModeName $m): array => in_array($m->value, $modes, true) ? ModelFields::ofMode($m) : [], ModelFields::modes()));
+        return array_merge([], ...array_map(static fn(ModeName $m): array => in_array($m->value, $modes, true) ? ModelFields::ofMode($m) : [], ModeName::OF_SEATS));
     }
 
     /** @param array<array-key, string> $modes */
@@ -90,7 +90,7 @@ final readonly class ModelText
     {
         $before = ($rules->modes ?? null) instanceof stdClass ? $rules->modes : new stdClass();
         $kept = new stdClass();
-        foreach (ModelFields::modes() as $mode) {
+        foreach (ModeName::OF_SEATS as $mode) {
             if (in_array($mode->value, $modes, true)) {
                 $kept->{$mode->value} = $before->{$mode->value} ?? new stdClass();
             }

@@ -6,9 +6,8 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use MintBuckle\Core\CaseFile\Node;
-use MintBuckle\Core\CaseFile\Problems;
-use MintBuckle\Core\CaseFile\SceneReader;
+use MintBuckle\Core\CaseFile\SectionReader;
+use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\CandidateKeys;
 
 /** A list may hold a hundred thousand campaigns; a check looks only at those that can concern its seat. */
@@ -46,7 +45,7 @@ return new class extends Migration {
     {
         foreach ((array) json_decode(is_string($list->campaigns) ? $list->campaigns : '[]') as $said) {
             assert($said instanceof stdClass);
-            $campaign = SceneReader::campaign(new Node($said, '', new Problems()));
+            $campaign = SectionReader::read(Campaign::class, $said);
             $id = DB::table('campaigns')->insertGetId(['recall_list_id' => $list->id, 'code' => $campaign->id, 'said' => json_encode($said, JSON_THROW_ON_ERROR)]);
             foreach (CandidateKeys::ofCampaign($campaign) as $beginning) {
                 DB::table('campaign_keys')->insert(['campaign_id' => $id, 'recall_list_id' => $list->id, 'maker' => CandidateKeys::maker($campaign->maker), 'beginning' => $beginning]);

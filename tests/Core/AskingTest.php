@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Asking\Askable;
-use MintBuckle\Core\Asking\AskedOf;
-use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Finding\Station;
 use PHPUnit\Framework\TestCase;
 use stdClass;
@@ -18,26 +18,26 @@ final class AskingTest extends TestCase
     public function testWhatIsAddedToAndWhatIsCounted(): void
     {
         self::assertSame([AnswerKind::Texts, AnswerKind::Essentials, AnswerKind::Approvals], array_values(array_filter(AnswerKind::cases(), static fn(AnswerKind $k): bool => $k->isAddedTo())));
-        self::assertCount(3, AskedOf::crotch(Cases::read(Cases::REAR, ['seat.modes.rear_harness.crotch_slots' => null, 'seat.modes.forward_harness.crotch_slots' => null])), 'where no manual says more');
-        self::assertCount(5, AskedOf::crotch(Cases::read(Cases::REAR, ['seat.modes.rear_harness.crotch_slots' => [1, 5]])));
+        self::assertCount(3, Answers::crotch(Cases::read(Cases::REAR, ['seat.modes.rear_harness.crotch_slots' => null, 'seat.modes.forward_harness.crotch_slots' => null])), 'where no manual says more');
+        self::assertCount(5, Answers::crotch(Cases::read(Cases::REAR, ['seat.modes.rear_harness.crotch_slots' => [1, 5]])));
     }
 
     public function testIsMadeOnce(): void
     {
-        self::assertSame(Catalogue::standard(), Catalogue::standard());
+        self::assertSame(Questionnaire::standard(), Questionnaire::standard());
     }
 
     public function testTheFirstEntryThatMatchesIsTheOnlyOneMeant(): void
     {
-        foreach (Catalogue::standard()->all as $askable) {
+        foreach (Questionnaire::standard()->all as $askable) {
             $path = str_replace('*', '1', $askable->path);
-            self::assertSame($askable->path, Catalogue::standard()->for($path)?->path, $path);
+            self::assertSame($askable->path, Questionnaire::standard()->for($path)?->path, $path);
         }
     }
 
     public function testEveryChoiceIsAnAnswerTheFormatKnows(): void
     {
-        foreach (Catalogue::standard()->all as $askable) {
+        foreach (Questionnaire::standard()->all as $askable) {
             if ($askable->kind !== AnswerKind::Choice || str_contains($askable->path, '*') || ! str_starts_with($askable->path, 'setup.')) {
                 continue;
             }
@@ -50,7 +50,7 @@ final class AskingTest extends TestCase
 
     public function testQuestionsArePlainSentences(): void
     {
-        foreach (Catalogue::standard()->all as $askable) {
+        foreach (Questionnaire::standard()->all as $askable) {
             self::assertMatchesRegularExpression('/^[A-Z].+[?.]$/', $askable->question, $askable->path);
             self::assertDoesNotMatchRegularExpression('/!/', $askable->question . $askable->hint);
         }
@@ -59,7 +59,7 @@ final class AskingTest extends TestCase
     public function testChoicesOfThisSeatAndCar(): void
     {
         $case = Cases::read(Cases::REAR, ['seat.modes.forward_harness.parts_forbidden' => ['foot_panel', 'canopy']]);
-        $choices = static fn(string $path): array => (Catalogue::standard()->for($path) ?? self::fail($path))->choices($case);
+        $choices = static fn(string $path): array => (Questionnaire::standard()->for($path) ?? self::fail($path))->choices($case);
 
         self::assertSame(['1R' => 'Front right', '2L' => 'Second row left', '2C' => 'Second row centre', '2R' => 'Second row right'], $choices('setup.position'));
         self::assertSame([1, 2, 3, 4, 5], array_keys($choices('setup.harness.slot')));
@@ -81,7 +81,7 @@ final class AskingTest extends TestCase
 
     public function testAStarIsOnePart(): void
     {
-        $askable = new Askable('a.*.c', Station::Label, AnswerKind::YesNo, 'C', 'Is it so?');
+        $askable = Askable::besides('a.*.c', Station::Label, AnswerKind::YesNo, 'C', 'Is it so?');
         self::assertSame([true, false, false], [$askable->matches('a.b.c'), $askable->matches('a.b.b.c'), $askable->matches('axbxc')]);
     }
 }

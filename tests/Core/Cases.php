@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Finding\Assessment;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\TakingOut;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\AssessmentWriter;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use LogicException;
-use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\CaseFile;

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Asking\Askable;
-use MintBuckle\Core\Asking\Catalogue;
-use MintBuckle\Core\Asking\Freshness;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Asking\Remedies;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -14,6 +13,7 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Handbook\LimitTable;
 use MintBuckle\Core\Handbook\RuleText;
+use MintBuckle\Core\Record\ReinspectionRules;
 use MintBuckle\Core\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -26,14 +26,14 @@ final class HelpTest extends TestCase
 
     public function testWhatGoesStaleIsAskedAgain(): void
     {
-        foreach (Freshness::changes() as $changed) {
-            self::assertSame([], array_values(array_intersect(Freshness::after($changed), self::NEVER_ASKED)), "{$changed}: a fault judged when given would vanish");
-            self::assertNotContains($changed, Freshness::after($changed));
-            foreach (Freshness::after($changed) as $path) {
-                self::assertNotNull(Catalogue::standard()->for($path), $path);
+        foreach (ReinspectionRules::standard()->changes() as $changed) {
+            self::assertSame([], array_values(array_intersect(ReinspectionRules::standard()->after($changed), self::NEVER_ASKED)), "{$changed}: a fault judged when given would vanish");
+            self::assertNotContains($changed, ReinspectionRules::standard()->after($changed));
+            foreach (ReinspectionRules::standard()->after($changed) as $path) {
+                self::assertNotNull(Questionnaire::standard()->for($path), $path);
             }
         }
-        self::assertSame([], Freshness::after('setup.movement.side'), 'a new try changes nothing but itself');
+        self::assertSame([], ReinspectionRules::standard()->after('setup.movement.side'), 'a new try changes nothing but itself');
     }
 
     /** @return iterable<string, array{string, string, mixed, list<string>}> */
@@ -50,7 +50,7 @@ final class HelpTest extends TestCase
     #[DataProvider('changes')]
     public function testNoCheckIsGoodWhileSomethingIsStale(string $case, string $changed, mixed $value, array $asked): void
     {
-        $stale = array_fill_keys(Freshness::after($changed), null);
+        $stale = array_fill_keys(ReinspectionRules::standard()->after($changed), null);
         $after = Cases::assess($case, [$changed => $value, ...$stale]);
 
         self::assertNotSame(Verdict::GoodToRide, $after->verdict);
@@ -64,7 +64,7 @@ final class HelpTest extends TestCase
         foreach (Code::cases() as $code) {
             $finding = self::findingOf($code);
             foreach ([...Remedies::facts($finding, $situation), ...Remedies::ownFigures($code, $situation)] as $path) {
-                self::assertInstanceOf(Askable::class, Catalogue::standard()->for($path), "{$code->value}: {$path}");
+                self::assertInstanceOf(Askable::class, Questionnaire::standard()->for($path), "{$code->value}: {$path}");
                 self::assertStringNotContainsString('*', $path);
             }
             if (Remedies::facts($finding, $situation) !== []) {

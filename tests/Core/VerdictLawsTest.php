@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Asking\CasePath;
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\Assessment;
@@ -75,7 +75,7 @@ final class VerdictLawsTest extends TestCase
                 continue;
             }
             foreach ($assessment->questions as $question) {
-                self::assertNotNull(Catalogue::standard()->for(preg_replace('/^(handover\.\w+)\.id$/', '$1', $question->path) ?? ''), "nobody can be asked {$question->path}");
+                self::assertNotNull(Questionnaire::standard()->for(preg_replace('/^(handover\.\w+)\.id$/', '$1', $question->path) ?? ''), "nobody can be asked {$question->path}");
             }
             if ($assessment->verdict === Verdict::GoodToRide && ! self::isNoGap($name, $path)) {
                 $stillGood[] = $path;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Answers\Amount;
 use App\Units;
-use MintBuckle\Core\Asking\AnswerKind;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Golden;
 
-use MintBuckle\Core\Asking\Catalogue;
+use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Handbook\Help;
@@ -33,10 +33,10 @@ final class WordsTest extends TestCase
             'zones' => Cases::read(Cases::REAR, ['seat.modes.rear_harness.zones' => [['name' => 'lower'], ['name' => 'upper']]]),
         ];
         $questions = [];
-        foreach (Catalogue::standard()->all as $asked) {
+        foreach (Questionnaire::standard()->all as $asked) {
             $choices = array_map(static fn($case): array => $asked->choices($case), $cases);
             $questions[$asked->path] = [
-                'named' => Catalogue::named($asked->path), 'station' => $asked->station->value, 'kind' => $asked->kind->name, 'short' => $asked->short, 'question' => $asked->question, 'hint' => $asked->hint,
+                'named' => Questionnaire::named($asked->path), 'station' => $asked->station->value, 'kind' => $asked->kind->name, 'short' => $asked->short, 'question' => $asked->question, 'hint' => $asked->hint,
                 'choices' => count(array_unique($choices, SORT_REGULAR)) === 1 ? $choices['rear'] : $choices,
             ];
         }

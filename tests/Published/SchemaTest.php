@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use MintBuckle\Core\Asking\CasePath;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Finding\AssessmentWriter;
@@ -17,8 +17,6 @@ use MintBuckle\Core\Seating\SeatingReader;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use ReflectionClass;
-use ReflectionProperty;
 use stdClass;
 use Tests\Core\Cases;
 use Tests\Core\ChildRulesTest;
@@ -79,22 +77,6 @@ final class SchemaTest extends TestCase
             }
         }
         self::assertSame(self::ONLY_THE_READER, $agreed);
-    }
-
-    /** Every object of the schema is a class of the case file with just these properties; so the writer writes nothing else. */
-    public function testSchemaAndClassesHaveTheSameKeys(): void
-    {
-        $compared = 0;
-        foreach ((array) self::schema('case')->{'$defs'} as $name => $definition) {
-            $class = 'MintBuckle\\Core\\CaseFile\\' . str_replace(' ', '', ucwords(str_replace('_', ' ', (string) $name)));
-            if (! $definition instanceof stdClass || ! class_exists($class) || ! $definition->properties instanceof stdClass) {
-                continue;
-            }
-            $keys = array_map(static fn(ReflectionProperty $p): string => strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '_', $p->getName())), (new ReflectionClass($class))->getProperties());
-            self::assertEqualsCanonicalizing($keys, array_keys((array) $definition->properties), (string) $name);
-            $compared++;
-        }
-        self::assertGreaterThan(25, $compared);
     }
 
     /** Every key of the schema is one that the reader knows: unknown there, it still reads. */

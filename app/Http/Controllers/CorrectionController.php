@@ -11,7 +11,7 @@ use App\Models\User;
 use App\Shelf\PutOnShelf;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CasePath;
 use stdClass;
 
 final readonly class CorrectionController

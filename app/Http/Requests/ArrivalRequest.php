@@ -16,11 +16,11 @@ use App\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use MintBuckle\Core\Asking\AnswerKind;
-use MintBuckle\Core\Asking\CasePath;
+use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Reader;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\ModeName;
 use stdClass;
 

@@ -2,8 +2,8 @@
 <section class="card-work two" data-child aria-labelledby="child-{{ $index }}-title">
     <h2 id="child-{{ $index }}-title">Child <span data-letter>{{ chr(65 + $index) }}</span> and seat</h2>
     <x-field :field="$page->field($index, 'born_on')" label="Born" type="date" />
-    <x-field :field="$page->field($index, 'weight')" label="Weight," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Mass)->symbol()" inputmode="decimal" />
-    <x-field :field="$page->field($index, 'height')" label="Height," :unit="$page->units->for(MintBuckle\Core\Asking\AnswerKind::Length)->symbol()" inputmode="decimal" />
+    <x-field :field="$page->field($index, 'weight')" label="Weight," :unit="$page->units->for(MintBuckle\Core\Facts\Definition\AnswerKind::Mass)->symbol()" inputmode="decimal" />
+    <x-field :field="$page->field($index, 'height')" label="Height," :unit="$page->units->for(MintBuckle\Core\Facts\Definition\AnswerKind::Length)->symbol()" inputmode="decimal" />
     <x-choice-field :field="$page->field($index, 'sex')" label="Growth chart" :options="['f' => 'Girls', 'm' => 'Boys']" />
     <x-field :field="$page->field($index, 'seat')" label="Seat" :options="$page->seats->mapWithKeys(fn ($s) => [$s->id => $s->title()])->all() + ['other' => 'Not on the shelf']" required />
     <x-field :field="$page->field($index, 'made_on')" label="Made on" hint="As far as the label says: 2023, 2023-03 or 2023-03-14." />

@@ -3,7 +3,7 @@
 <x-fact-form :page="$page" class="try" id="new-try">
     <input type="hidden" name="unit" value="{{ $unit }}">
     <legend>Record a try</legend>
-    <div class="entry" data-stepper="{{ $page->units->step(MintBuckle\Core\Asking\AnswerKind::Length) }}">
+    <div class="entry" data-stepper="{{ $page->units->step(MintBuckle\Core\Facts\Definition\AnswerKind::Length) }}">
         <button type="button" class="step" data-step="-1" hidden aria-label="Less">−</button>
         <input name="amount" id="try-amount" aria-label="How far it moved" inputmode="decimal" autocomplete="off" value="{{ $page->problemOfTry() ? old('amount') : '' }}">
         <span class="unit">{{ $unit }}</span>

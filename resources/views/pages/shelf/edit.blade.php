@@ -11,13 +11,13 @@
                 <h2>Which kind</h2>
                 <div class="field"><label for="m-kind">Kind</label><select id="m-kind" name="kind">@foreach (App\Models\SeatModel::KINDS as $kind)<option @selected(old('kind', $page->model?->kind) === $kind)>{{ $kind }}</option>@endforeach</select>@error('kind')<p class="problem">{{ $message }}</p>@enderror</div>
                 <fieldset class="choice-field"><legend>Ways of riding</legend><div class="choices">
-                    @foreach (MintBuckle\Core\Shelf\ModelFields::modes() as $mode)<label class="choice tick"><input type="checkbox" name="modes[]" value="{{ $mode->value }}" @checked(in_array($mode->value, old('modes', $page->modes), true))> <span>{{ $mode->title() }}</span></label>@endforeach
+                    @foreach (MintBuckle\Core\Facts\ModeName::OF_SEATS as $mode)<label class="choice tick"><input type="checkbox" name="modes[]" value="{{ $mode->value }}" @checked(in_array($mode->value, old('modes', $page->modes), true))> <span>{{ $mode->title() }}</span></label>@endforeach
                 </div></fieldset>
             </section>
             @foreach (MintBuckle\Core\Shelf\ModelFields::simple() as $heading => $fields)
                 <section class="card-work two"><h2>{{ $heading }}</h2>@foreach ($fields as $field)<x-model-field :field="$field" :typed="$page->typed" />@endforeach</section>
             @endforeach
-            @foreach (MintBuckle\Core\Shelf\ModelFields::modes() as $mode)
+            @foreach (MintBuckle\Core\Facts\ModeName::OF_SEATS as $mode)
                 <section class="card-work two of-mode" data-mode="{{ $mode->value }}"><h2>{{ $mode->title() }}</h2>@foreach (MintBuckle\Core\Shelf\ModelFields::ofMode($mode) as $field)<x-model-field :field="$field" :typed="$page->typed" />@endforeach</section>
             @endforeach
             <p class="hint">A limit may depend: <code>40 lb; 35 lb with lower anchors</code>, <code>under 65 lb</code>, <code>50 lb made from 2024-01-01</code>. Zones and inserts come by JSON; those that a model has are kept.</p>

@@ -15,7 +15,7 @@
         @foreach (MintBuckle\Core\Shelf\ModelFields::simple() as $heading => $fields)
             <x-model-rules :heading="$heading" :fields="$fields" :typed="$page->typed" />
         @endforeach
-        @foreach (MintBuckle\Core\Shelf\ModelFields::modes() as $mode)
+        @foreach (MintBuckle\Core\Facts\ModeName::OF_SEATS as $mode)
             @if (in_array($mode->value, $page->modes, true))<x-model-rules :heading="$mode->title()" :fields="MintBuckle\Core\Shelf\ModelFields::ofMode($mode)" :typed="$page->typed" />@endif
         @endforeach
     </div>

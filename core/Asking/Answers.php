@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Asking;
 
 use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Definition\AnswersFrom;
 use MintBuckle\Core\Facts\Insert;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ReclineRow;
@@ -12,11 +13,26 @@ use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Facts\Zone;
 
 /** Answers that depend on the seat and the car: value => label. */
-final readonly class AskedOf
+final readonly class Answers
 {
     private const SIDES = ['L' => 'left', 'C' => 'centre', 'R' => 'right'];
 
     private const ROWS = ['1' => 'Front', '2' => 'Second row', '3' => 'Third row'];
+
+    /** @return array<array-key, string> */
+    public static function from(AnswersFrom $from, CaseFile $case): array
+    {
+        return match ($from) {
+            AnswersFrom::SeatingPositions => self::places($case),
+            AnswersFrom::HandlePositions => self::handles($case),
+            AnswersFrom::Zones => self::zones($case),
+            AnswersFrom::ReclineSettings => self::recline($case),
+            AnswersFrom::Parts => self::parts($case),
+            AnswersFrom::Slots => self::slots($case),
+            AnswersFrom::CrotchSlots => self::crotch($case),
+            AnswersFrom::Inserts => self::inserts($case),
+        };
+    }
 
     /** @return array<array-key, string> */
     public static function places(CaseFile $case): array

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MintBuckle\Core\Asking;
+namespace MintBuckle\Core\CaseFile;
 
 use stdClass;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace MintBuckle\Core\Asking;
+namespace MintBuckle\Core\Facts\Definition;
 
 /** How a fact is answered. */
 enum AnswerKind: string

@@ -1,0 +1,45 @@
+<?php
+
+/**
+ * Makes every file that is made from others: what the classes of facts declare, compiled; the JSON Schemas of the case file and of the
+ * files that carry parts of it. php bin/lib/generate.php [--check]: with it nothing is written, and the exit code tells whether all is as
+ * it would be made.
+ */
+
+declare(strict_types=1);
+
+use MintBuckle\Core\CaseFile\Schema;
+use MintBuckle\Core\Facts\Campaign;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\Definition\FieldCompiler;
+use MintBuckle\Core\Facts\Seat;
+
+$root = dirname(__DIR__, 2);
+require "{$root}/vendor/autoload.php";
+
+$json = static fn(mixed $schema): string => json_encode($schema, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+/** A schema whose own part is written by hand, with the definitions made anew. */
+$withDefinitions = static function (string $file, string $class) use ($root): array {
+    $schema = (array) json_decode((string) file_get_contents("{$root}/{$file}"), true, 64, JSON_THROW_ON_ERROR);
+
+    return ['$defs' => Schema::definitions($class)] + $schema;
+};
+
+$made = [
+    'core/Facts/Definition/CompiledFields.php' => FieldCompiler::source(CaseFile::class),
+    'docs/schema/case.schema.json' => $json(Schema::ofCase()),
+    'docs/schema/recall-list.schema.json' => $json($withDefinitions('docs/schema/recall-list.schema.json', Campaign::class)),
+    'docs/schema/shelf.schema.json' => $json($withDefinitions('docs/schema/shelf.schema.json', Seat::class)),
+];
+
+$stale = array_keys(array_filter($made, static fn(string $content, string $file): bool => @file_get_contents("{$root}/{$file}") !== $content, ARRAY_FILTER_USE_BOTH));
+if (in_array('--check', $argv, true)) {
+    foreach ($stale as $file) {
+        fwrite(STDERR, "{$file} is not as bin/generate makes it\n");
+    }
+    exit($stale === [] ? 0 : 1);
+}
+foreach ($stale as $file) {
+    file_put_contents("{$root}/{$file}", $made[$file]);
+    echo "{$file}\n";
+}
