@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core;
 
+use InvalidArgumentException;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finds;
+use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Rules\Buckle\BoosterBeltRule;
 use MintBuckle\Core\Rules\Buckle\BoosterFacts;
 use MintBuckle\Core\Rules\Buckle\ChestClipRule;
@@ -62,8 +66,45 @@ final readonly class Rulebook
     /** Year and edition. A signed assessment is kept with it. */
     public const VERSION = '2026.1';
 
-    /** @param list<Rule> $rules */
-    private function __construct(public string $version, public array $rules) {}
+    /** @var array<string, non-empty-list<Finds>> by code; of a code with several subjects, those without one first */
+    private array $finds;
+
+    /**
+     * @param list<Rule> $rules
+     * @param list<Finds> $beside found by the seating planner and the car view: they need the whole car
+     */
+    private function __construct(public string $version, public array $rules, array $beside)
+    {
+        $finds = [];
+        foreach ([...array_merge(...array_map(static fn(Rule $rule): array => $rule->finds(), $rules)), ...$beside] as $one) {
+            $finds[$one->code->value][] = $one;
+        }
+        $this->finds = $finds;
+    }
+
+    /** @return list<Code> every code there is, in the order of the rules */
+    public function codes(): array
+    {
+        return array_values(array_map(static fn(array $same): Code => $same[0]->code, $this->finds));
+    }
+
+    /**
+     * What belongs to a code.
+     *
+     * @param string|null $subject of the finding
+     * @throws InvalidArgumentException when no rule finds it
+     */
+    public function finds(Code $code, ?string $subject = null): Finds
+    {
+        $same = $this->finds[$code->value] ?? throw new InvalidArgumentException("no rule finds {$code->value}");
+        foreach ($same as $one) {
+            if ($one->subject !== null && $one->subject === $subject) {
+                return $one;
+            }
+        }
+
+        return $same[0];
+    }
 
     /** The same one each time: rules hold nothing of a case. */
     public static function current(): self
@@ -138,6 +179,8 @@ final readonly class Rulebook
 
             // Handover: who shows it back, who signs
             new HandoverRule(),         // handover.unsigned  .checker_same  .not_shown_back  .certification
+        ], [
+            new Finds(Code::of('place.too_wide'), [Severity::Fix]),
         ]);
     }
 }

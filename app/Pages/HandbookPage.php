@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Handbook\LimitTable;
 use MintBuckle\Core\Handbook\RuleText;
 use MintBuckle\Core\Handbook\Schools;
+use MintBuckle\Core\Rulebook;
 
 /** Every rule by station, those that hold every word looked for; the limits side by side; where schools differ. */
 final readonly class HandbookPage
@@ -28,7 +28,7 @@ final readonly class HandbookPage
         $words = preg_split('/\s+/', mb_strtolower(trim($search)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $holds = static fn(string $text): bool => array_filter($words, static fn(string $word): bool => ! str_contains(mb_strtolower($text), $word)) === [];
         $rules = [];
-        foreach (Code::cases() as $code) {
+        foreach (Rulebook::current()->codes() as $code) {
             $rule = RuleText::of($code);
             if ($holds("{$code->value} " . str_replace('_', ' ', $code->value) . " {$rule->when} {$rule->severity}")) {
                 $rules[$code->station()->value][] = $rule;

@@ -13,6 +13,8 @@ use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Definition\FieldCompiler;
 use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Rulebook;
 
 $root = dirname(__DIR__, 2);
 require "{$root}/vendor/autoload.php";
@@ -25,7 +27,11 @@ $withDefinitions = static function (string $file, string $class) use ($root): ar
     return ['$defs' => Schema::definitions($class)] + $schema;
 };
 
+$assessment = (array) json_decode((string) file_get_contents("{$root}/docs/schema/assessment.schema.json"), true, 64, JSON_THROW_ON_ERROR);
+$assessment['$defs']['finding']['properties']['code']['enum'] = array_map(static fn(Code $code): string => $code->value, Rulebook::current()->codes());
+
 $made = [
+    'docs/schema/assessment.schema.json' => $json($assessment),
     'core/Facts/Definition/CompiledFields.php' => FieldCompiler::source(CaseFile::class),
     'docs/schema/case.schema.json' => $json(Schema::ofCase()),
     'docs/schema/recall-list.schema.json' => $json($withDefinitions('docs/schema/recall-list.schema.json', Campaign::class)),

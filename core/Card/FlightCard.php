@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Card;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Permission;
 use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Truth;
@@ -21,7 +22,7 @@ final readonly class FlightCard
      * @param list<string> $missing paths of the seat's facts that would decide
      * @param list<string> $steps
      */
-    private function __construct(public Truth $may, public string $because, public array $missing, public array $steps, public Source $source) {}
+    private function __construct(public Truth $may, public string $because, public array $missing, public array $steps, public Citation $source) {}
 
     /**
      * @param ModeName|null $mode how it is to be used
@@ -29,7 +30,7 @@ final readonly class FlightCard
      */
     public static function of(Seat $seat, ?ModeName $mode, ?ModeFit $fit): self
     {
-        $source = Source::memory('14 CFR 121.311');
+        $source = Source::AirTravel->cite();
         if ($mode !== null && ! $mode->isHarness()) {
             return new self(Truth::No, 'Boosters cannot be used on an aircraft: there is no shoulder belt.', [], [], $source);
         }

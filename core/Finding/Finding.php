@@ -16,7 +16,7 @@ final readonly class Finding
      * @param Quantity|string|null $observed as measured or seen
      * @param Quantity|string|null $limit what it is held against
      * @param string $from the layer the limit came from: seat, vehicle, law, standard:<code>, practice:<code>, default
-     * @param list<Source> $sources
+     * @param list<Citation> $sources
      */
     public function __construct(
         public Code $code,

@@ -16,7 +16,7 @@ use MintBuckle\Core\Situation;
 final readonly class BeltOnlyJudge
 {
     /** About 4 ft 9 in; common practice of the trade. */
-    public const STATURE_MM = 1450;
+    private const STATURE_MM = 1450;
 
     private const POINTS = [
         'back' => 'the back does not rest against the seat',
@@ -26,12 +26,18 @@ final readonly class BeltOnlyJudge
         'stays' => 'the child cannot stay so for the whole ride',
     ];
 
+    /** The least for the belt alone. */
+    public static function stature(): Length
+    {
+        return Length::of(self::STATURE_MM);
+    }
+
     public static function judge(Situation $situation): ModeFit
     {
         $test = $situation->setup()->beltFit ?? new BeltFit();
         $child = $situation->child;
         $law = $situation->case->law;
-        $stature = new Bound(Length::of(self::STATURE_MM), true, 'default', [Source::common()]);
+        $stature = new Bound(self::stature(), true, 'default', [Source::Common->cite()]);
         $breaches = [];
         $missing = [];
         foreach (self::POINTS as $point => $sentence) {
@@ -60,7 +66,7 @@ final readonly class BeltOnlyJudge
             if ($measured === null) {
                 $missing = $situation->isNeverAsked($path) ? $missing : [...$missing, $path];
             } elseif ($measured->isLessThan($floor)) {
-                $breaches[] = new Breach($kind, $sentence . $floor->show(), $measured, new Bound($floor, true, 'law', [Source::published('local law, as entered')]));
+                $breaches[] = new Breach($kind, $sentence . $floor->show(), $measured, new Bound($floor, true, 'law', [Source::LocalLaw->cite()]));
             }
         }
 

@@ -27,6 +27,12 @@ final readonly class ModeJudge
     /** Common practice; labels under 49 CFR 571.213 say the same, from memory. */
     public const UNDER_ONE_MONTHS = 12;
 
+    /** Rear-facing, where the seat names no figure; common practice. */
+    public static function leastShellAboveHead(): Length
+    {
+        return Length::of(1, LengthUnit::Inch);
+    }
+
     public static function judge(Situation $s, ModeName $name, Mode $mode): ModeFit
     {
         $held = array_map(static fn(?HeldBy $way): array => [$way, self::judgeHeld($s, $name, $mode, $way)], self::ways($s, $name, $mode));
@@ -194,7 +200,7 @@ final readonly class ModeJudge
                 $missing = $s->isNeverAsked($path) ? $missing : [...$missing, $path];
             } elseif ($measured->isLessThan($floor)) {
                 $what = $measured instanceof Months ? 'age' : 'weight';
-                $breaches[] = new Breach($kind, "{$what} {$measured->showBeside($floor)} is under the floor of {$floor->show($measured->unit)} for this mode", $measured, new Bound($floor, true, $layer, [Source::common()]));
+                $breaches[] = new Breach($kind, "{$what} {$measured->showBeside($floor)} is under the floor of {$floor->show($measured->unit)} for this mode", $measured, new Bound($floor, true, $layer, [Source::Common->cite()]));
             }
         }
 
@@ -212,7 +218,7 @@ final readonly class ModeJudge
         $breaches = [];
         $missing = [];
         if ($name === ModeName::RearHarness) {
-            $figure = FigureInUse::atLeast($s, $mode->headClearanceMin, new Bound(Length::of(1, LengthUnit::Inch), true, 'default', [Source::common()]));
+            $figure = FigureInUse::atLeast($s, $mode->headClearanceMin, new Bound(self::leastShellAboveHead(), true, 'default', [Source::Common->cite()]));
             $bound = $setup->headToShellTop === null ? null : $figure->brokenBy($setup->headToShellTop);
             if ($setup->headToShellTop === null) {
                 $missing[] = 'setup.head_to_shell_top';

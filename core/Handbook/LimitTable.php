@@ -8,7 +8,7 @@ use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Facts\Standard;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Facts\TightnessTest;
-use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Practice\Convention;
@@ -36,14 +36,14 @@ final readonly class LimitTable
             self::row($all, 'These hold for seats made from', static fn(Practice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply', self::mark([Practice::anchorsSource()])),
             self::row($all, 'Forward harness without a tether anchor', static fn(Practice $p): string => $p->forwardWithoutTether ? 'only if the seat\'s maker says so' : 'never', 'C'),
             self::row($all, 'Booster not before', static fn(Practice $p): string => $p->boosterFrom->show() . ($p->boosterWeight === null ? '' : " and {$p->boosterWeight->show()}"), 'C'),
-            self::row($all, 'Accepted standards on the label', static fn(Practice $p): string => implode(', ', array_map(static fn(Standard $s): string => $s->title(), $p->accepted)), self::mark(Source::cited(Code::LabelStandard))),
+            self::row($all, 'Accepted standards on the label', static fn(Practice $p): string => implode(', ', array_map(static fn(Standard $s): string => $s->title(), $p->accepted)), self::mark([Source::AcceptedStandards->cite()])),
         ]);
     }
 
     public static function conventions(): self
     {
         $all = array_map(Convention::of(...), Standard::cases());
-        $mark = self::mark(array_map(static fn(Convention $c): Source => $c->source, $all));
+        $mark = self::mark(array_map(static fn(Convention $c): Citation => $c->source, $all));
 
         return new self(array_map(static fn(Standard $s): string => $s->title(), Standard::cases()), [
             self::row($all, 'Shoulder straps leave the seat, rear-facing', static fn(Convention $c): string => self::straps($c->rearStraps), $mark . '; schools differ'),
@@ -65,10 +65,10 @@ final readonly class LimitTable
         return [$title, array_map($value, $all), $mark];
     }
 
-    /** @param list<Source> $sources */
+    /** @param list<Citation> $sources */
     private static function mark(array $sources): string
     {
-        return implode('; ', array_unique(array_map(static fn(Source $source): string => $source->marked(), $sources)));
+        return implode('; ', array_unique(array_map(static fn(Citation $source): string => $source->marked(), $sources)));
     }
 
     private static function bound(Bound $bound): string

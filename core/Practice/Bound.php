@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Practice;
 
 use MintBuckle\Core\Facts\LimitEntry;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Quantity\Quantity;
 
 /** A limit after all layers have spoken: the figure, whether reaching it is still allowed, and the layer it came from. */
 final readonly class Bound
 {
-    /** @param list<Source> $sources */
+    /** @param list<Citation> $sources */
     public function __construct(
         public Quantity $value,
         public bool $inclusive,
@@ -21,7 +22,7 @@ final readonly class Bound
 
     public static function ofMaker(LimitEntry $entry, string $whose): self
     {
-        return new self($entry->value, ! $entry->below, $whose, [Source::manual($whose)]);
+        return new self($entry->value, ! $entry->below, $whose, [($whose === 'vehicle' ? Source::VehicleManual : Source::SeatManual)->cite()]);
     }
 
     public function allowsAtMost(Quantity $measured): bool

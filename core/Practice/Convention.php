@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Practice;
 use MintBuckle\Core\Facts\Standard;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Facts\TightnessTest;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 
 /** What goes with the standard on a seat's label: straps, tightness test, chest clip and rear tether follow the seat, not the country. */
@@ -23,7 +24,7 @@ final readonly class Convention
         public TightnessTest $tightness,
         public ?bool $chestClip,
         public bool $rearTetherAlways,
-        public Source $source,
+        public Citation $source,
     ) {}
 
     /** @param Standard|null $standard null: none that is known speaks, and the handbook's default holds */
@@ -36,10 +37,10 @@ final readonly class Convention
 
         return match ($standard) {
             //                                                              rear    forward   tightness              clip   tether rear  schools differ on all of these
-            Standard::Fmvss213                   => new self($from, $below, $above, TightnessTest::Pinch,  true,  false, Source::common()),
-            null                                 => new self($from, $below, $above, TightnessTest::Pinch,  null,  false, Source::common()),
-            Standard::AsNzs1754                  => new self($from, $level, $level, TightnessTest::Finger, false, true,  Source::common()),
-            Standard::EceR44, Standard::EceR129 => new self($from, $below, $above, TightnessTest::Finger, false, false, Source::memory('ECE R44 and R129 user instructions')),
+            Standard::Fmvss213                   => new self($from, $below, $above, TightnessTest::Pinch,  true,  false, Source::Common->cite()),
+            null                                 => new self($from, $below, $above, TightnessTest::Pinch,  null,  false, Source::Common->cite()),
+            Standard::AsNzs1754                  => new self($from, $level, $level, TightnessTest::Finger, false, true,  Source::Common->cite()),
+            Standard::EceR44, Standard::EceR129 => new self($from, $below, $above, TightnessTest::Finger, false, false, Source::EceInstructions->cite()),
         };
     }
 }

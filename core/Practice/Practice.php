@@ -7,7 +7,7 @@ namespace MintBuckle\Core\Practice;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Facts\Standard;
-use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -42,7 +42,7 @@ final readonly class Practice
     {
         $inch = Length::of(1, LengthUnit::Inch);
         $from = 'practice:' . $code->value;
-        $common = [Source::common()];
+        $common = [Source::Common->cite()];
         $bound = static fn(Length $value, bool $inclusive): Bound => new Bound($value, $inclusive, $from, $common);
         $pounds = static fn(int $value): Mass => Mass::of($value, MassUnit::Pound);
 
@@ -68,7 +68,7 @@ final readonly class Practice
     {
         $own = static fn(Bound $was, ?Length $value, ?bool $inclusive): Bound => $value === null && $inclusive === null
             ? $was
-            : new Bound($value ?? $was->value, $inclusive ?? $was->inclusive, "practice:{$name}", [Source::published("the practice {$name}, as its organisation set it")]);
+            : new Bound($value ?? $was->value, $inclusive ?? $was->inclusive, "practice:{$name}", [Source::OwnPractice->cite($name)]);
 
         return new self(
             $name,
@@ -85,8 +85,8 @@ final readonly class Practice
     }
 
     /** The source of the combined weight on lower anchors. */
-    public static function anchorsSource(): Source
+    public static function anchorsSource(): Citation
     {
-        return Source::cited(Code::SecureAnchorOverweight)[0];
+        return Source::AnchorWeight->cite();
     }
 }

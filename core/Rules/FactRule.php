@@ -8,6 +8,7 @@ use BackedEnum;
 use Closure;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,6 +20,7 @@ final readonly class FactRule implements Rule
     /**
      * @param string $path of the fact; "place." stands for the place in use
      * @param Closure(Situation): (bool|BackedEnum|null) $read
+     * @param list<string>|null $mendedBy other facts than this one that show it put right
      * @param bool|When $asked whether, or when, an unknown fact keeps the check from finishing
      */
     public function __construct(
@@ -32,11 +34,14 @@ final readonly class FactRule implements Rule
         private string $message,
         private string $remedy,
         private ?string $subject = null,
+        private ?array $mendedBy = null,
     ) {}
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [$this->code];
+        $path = str_starts_with($this->path, 'place.') ? 'vehicle.positions.*.' . substr($this->path, strlen('place.')) : $this->path;
+
+        return [new Finds($this->code, [$this->severity], $this->mendedBy ?? [$path], subject: $this->subject)];
     }
 
     public function judge(Situation $s): iterable
@@ -50,7 +55,7 @@ final readonly class FactRule implements Rule
             yield new Question($path, $this->code->station(), $this->severity);
         }
         if ($value === $this->faulty) {
-            yield new Finding($this->code, $this->severity, $this->message, $this->remedy, $this->subject, $value instanceof BackedEnum ? (string) $value->value : null, sources: [Source::common()]);
+            yield new Finding($this->code, $this->severity, $this->message, $this->remedy, $this->subject, $value instanceof BackedEnum ? (string) $value->value : null, sources: [Source::Common->cite()]);
         }
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules;
 
-use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Situation;
 
 /** One decision of the trade. Yields what it finds, and every fact it still needs; never throws for a bad measurement. */
 interface Rule
 {
-    /** @return list<Code> every code it may find; none for a rule that only asks */
-    public function codes(): array;
+    /** @return list<Finds> everything it may find; none for a rule that only asks */
+    public function finds(): array;
 
     /** @return iterable<Finding|Question> */
     public function judge(Situation $s): iterable;

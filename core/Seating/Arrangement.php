@@ -98,6 +98,6 @@ final readonly class Arrangement
     {
         [$places, $seats, $usable] = $run;
 
-        return new Finding(Code::PlaceTooWide, Severity::Fix, 'Side by side the seats are ' . $seats->show() . ' wide; ' . implode(', ', $places) . ' have ' . $usable->show() . '.', 'Use narrower seats, or move one to another row.', observed: $seats, limit: $usable, from: 'vehicle', sources: [Source::common()]);
+        return new Finding(Code::of('place.too_wide'), Severity::Fix, 'Side by side the seats are ' . $seats->show() . ' wide; ' . implode(', ', $places) . ' have ' . $usable->show() . '.', 'Use narrower seats, or move one to another row.', observed: $seats, limit: $usable, from: 'vehicle', sources: [Source::Common->cite()]);
     }
 }

@@ -6,12 +6,13 @@ namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\SeatingPosition;
-use MintBuckle\Core\Finding\Code;
 
 /** What to relax when nothing fits: the constraints of which one alone opens a plan; where none does, those of a pair; else all that break. */
 final readonly class Obstacles
 {
     /** The wish that somebody stays. */
+    private const WIDE_CODE = 'place.too_wide';
+
     public const KEEP = 'keep';
 
     public const TOO_MANY = 'riders';
@@ -70,7 +71,7 @@ final readonly class Obstacles
         $codes = array_merge([], ...array_map(static fn(PlaceOption $o): array => $o->codes(), array_merge([], ...$options)));
         $kept = array_filter($request->riders, static fn(Rider $r): bool => $r->keep) !== [];
 
-        return array_values(array_unique([...($kept ? [self::KEEP] : []), Code::PlaceTooWide->value, ...$codes]));
+        return array_values(array_unique([...($kept ? [self::KEEP] : []), self::WIDE_CODE, ...$codes]));
     }
 
     /**
@@ -99,7 +100,7 @@ final readonly class Obstacles
 
             return implode(', ', $kept) . (count($kept) === 1 ? ' is' : ' are') . ' to stay in place. Let them move.';
         }
-        if ($constraint === Code::PlaceTooWide->value) {
+        if ($constraint === self::WIDE_CODE) {
             return self::TOO_WIDE;
         }
         $concerned = [];

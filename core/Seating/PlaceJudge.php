@@ -10,6 +10,7 @@ use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -40,10 +41,10 @@ use MintBuckle\Core\Truth;
 final readonly class PlaceJudge
 {
     /** These weigh more while a back place is free. */
-    private const ADVISED_BY_BACK = [Code::PlaceAirbagForward, Code::ModeFrontRowUnder13];
+    private const ADVISED_BY_BACK = ['place.airbag_forward', 'mode.front_row_under_13'];
 
     /** This one while a place with a tether anchor is. */
-    private const ADVISED_BY_TETHER = [Code::PlaceNoTetherAnchor];
+    private const ADVISED_BY_TETHER = ['place.no_tether_anchor'];
 
     /** @param list<Rule> $rules */
     private function __construct(private SeatingRequest $request, private array $rules) {}
@@ -52,7 +53,7 @@ final readonly class PlaceJudge
     {
         return new self($request, [
             new ModeOfferedRule(), new TurnedForwardRule(), new ModeLimitsRule(), new BoosterAgeRule(), new BeltOnlyRule(), new FrontRowRule(),
-            new PositionRule(), ...array_values(array_filter(PlaceFacts::rules(), static fn(Rule $r): bool => array_intersect(array_column($r->codes(), 'value'), ['place.taken', 'place.side_facing']) !== [])),
+            new PositionRule(), ...array_values(array_filter(PlaceFacts::rules(), static fn(Rule $r): bool => array_intersect(array_map(static fn(Finds $f): string => $f->code->value, $r->finds()), ['place.taken', 'place.side_facing']) !== [])),
             new AirbagRule(), new TetherAnchorRule(),
             new HoldingRule(), new AnchorWeightRule(), new AnchorPlaceRule(), new InflatableBeltRule(),
         ]);
@@ -84,7 +85,7 @@ final readonly class PlaceJudge
         $others = array_values(array_filter($this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p !== $own && ! in_array($p->name, $taken, true)));
         [$findings, $unknown] = $this->judge($this->situation($rider, $mode, $own, $rider->heldBy, $others), $this->mayBorrow($rider, $own, $rider->heldBy));
         if (in_array($own->name, $taken, true)) {
-            $findings[] = new Finding(Code::PlaceTaken, Severity::Fix, 'Two children have this place.', 'Move one of them.', sources: [Source::common()]);
+            $findings[] = new Finding(Code::of('place.taken'), Severity::Fix, 'Two children have this place.', 'Move one of them.', sources: [Source::Common->cite()]);
         }
 
         return [$findings, $unknown];
@@ -107,11 +108,11 @@ final readonly class PlaceJudge
         $alone = $this->situation($rider, $mode, $position, $way, []);
         [$findings, $unknown, $grave] = $this->judge($alone, $borrowed);
         $breaks = array_values(array_filter($findings, self::isBroken(...)));
-        $advises = array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Advise && in_array($f->code, [...self::ADVISED_BY_BACK, ...self::ADVISED_BY_TETHER], true)));
+        $advises = array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Advise && in_array($f->code->value, [...self::ADVISED_BY_BACK, ...self::ADVISED_BY_TETHER], true)));
         // Only what is advised while nothing else is free can weigh more once something is.
         $besides = fn(array $codes): array => $advises === [] ? [] : array_values(array_filter(
             $this->judge($this->situation($rider, $mode, $position, $way, [self::better($position)]), $borrowed)[0],
-            static fn(Finding $f): bool => self::isBroken($f) && in_array($f->code, $codes, true) && in_array($f->code, array_column($advises, 'code'), true),
+            static fn(Finding $f): bool => self::isBroken($f) && in_array($f->code->value, $codes, true) && in_array($f->code, array_column($advises, 'code'), true),
         ));
         $whileNoBackPlace = $besides(self::ADVISED_BY_BACK);
         $whileNoTetherPlace = $besides(self::ADVISED_BY_TETHER);
@@ -154,13 +155,13 @@ final readonly class PlaceJudge
                 if ($said instanceof Question) {
                     $path = str_replace('.positions.0.', ".positions.{$s->place?->name}.", $said->path);
                     $unknown[$path] = ($unknown[$path] ?? false) || $said->couldBe === Severity::Stop;
-                } elseif (! $borrowed || $said->code !== Code::SecureAnchorNotThere) {
+                } elseif (! $borrowed || $said->code !== Code::of('secure.anchor_not_there')) {
                     $findings[] = $said;
                 }
             }
         }
         if ($s->isHarness() && $s->beltHolds() && $s->locks->anyWorks() === Truth::No) {
-            $findings[] = new Finding(Code::SecureBeltUnlocked, Severity::Fix, 'Nothing can lock the belt here.', 'Use the lower anchors, or another place.', sources: [Source::common()]);
+            $findings[] = new Finding(Code::of('secure.belt_unlocked'), Severity::Fix, 'Nothing can lock the belt here.', 'Use the lower anchors, or another place.', sources: [Source::Common->cite()]);
         }
 
         $ofTheCar = array_filter($unknown, static fn(string $path): bool => ! str_starts_with($path, 'setup'), ARRAY_FILTER_USE_KEY);

@@ -14,6 +14,7 @@ use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Handbook\LimitTable;
 use MintBuckle\Core\Handbook\RuleText;
 use MintBuckle\Core\Record\ReinspectionRules;
+use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -61,7 +62,7 @@ final class HelpTest extends TestCase
     {
         $situation = new Situation(Cases::read(Cases::REAR));
         $lead = [];
-        foreach (Code::cases() as $code) {
+        foreach (Rulebook::current()->codes() as $code) {
             $finding = self::findingOf($code);
             foreach ([...Remedies::facts($finding, $situation), ...Remedies::ownFigures($code, $situation)] as $path) {
                 self::assertInstanceOf(Askable::class, Questionnaire::standard()->for($path), "{$code->value}: {$path}");
@@ -77,7 +78,7 @@ final class HelpTest extends TestCase
 
     public function testOwnFiguresBelongToTheDirection(): void
     {
-        $at = static fn(string $case, string $code): array => Remedies::ownFigures(Code::from($code), new Situation(Cases::read($case)));
+        $at = static fn(string $case, string $code): array => Remedies::ownFigures(Code::of($code), new Situation(Cases::read($case)));
 
         self::assertSame([['seat.strap_rule_rear'], ['seat.strap_rule_forward']], [$at(Cases::REAR, 'harness.height'), $at(Cases::FORWARD, 'harness.height')]);
         self::assertSame([['seat.tether_rear'], []], [$at(Cases::REAR, 'measure.tether_unused'), $at(Cases::FORWARD, 'measure.tether_unused')]);
@@ -86,7 +87,7 @@ final class HelpTest extends TestCase
 
     public function testTheHandbookHasARowForEveryCode(): void
     {
-        foreach (Code::cases() as $code) {
+        foreach (Rulebook::current()->codes() as $code) {
             $text = RuleText::of($code);
             self::assertMatchesRegularExpression('/^(stop|fix|ask|advise)/', $text->severity, $code->value);
             self::assertMatchesRegularExpression('/^[A-Z].*\.$/su', $text->when, $code->value);

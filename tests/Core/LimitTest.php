@@ -178,7 +178,7 @@ final class LimitTest extends TestCase
     {
         $bound = Bound::ofMaker(new LimitEntry(Mass::of(18)), 'vehicle');
         self::assertSame(['vehicle', true], [$bound->from, $bound->inclusive]);
-        self::assertEquals([Source::manual('vehicle')], $bound->sources);
+        self::assertEquals([Source::VehicleManual->cite()], $bound->sources);
     }
 
     /** @param array{0: int, 1?: string} ...$entries kilograms, made from */

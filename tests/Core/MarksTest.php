@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Code;
-use MintBuckle\Core\Finding\Source;
+use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\SourceKind;
 use MintBuckle\Core\Handbook\RuleText;
 use MintBuckle\Core\Practice\Layer;
 use MintBuckle\Core\Recall\NearNames;
+use MintBuckle\Core\Rulebook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -30,27 +32,31 @@ final class MarksTest extends TestCase
         foreach ([LabelRulesTest::cases(), HistoryRulesTest::cases(), ChildRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
             foreach ($rows as $name => [$case, $changes]) {
                 foreach (Cases::assess($case, $changes)->findings as $finding) {
-                    $own = array_filter($finding->sources, static fn(Source $s): bool => preg_match(self::AS_ENTERED, $s->text) !== 1);
-                    $cited = array_column(Source::cited($finding->code), 'text');
+                    $own = array_filter($finding->sources, static fn(Citation $s): bool => preg_match(self::AS_ENTERED, $s->text) !== 1);
+                    $cited = array_column(Rulebook::current()->finds($finding->code, $finding->subject)->citations(), 'text');
                     if (! in_array($finding->code->value, self::BY_CONVENTION, true)) {
                         self::assertSame([], array_values(array_diff(array_column($own, 'text'), [...$cited, 'common practice of the trade'])), "{$name}: {$finding->code->value}");
                     }
-                    $seen[$finding->code->value] = true;
+                    $seen[$finding->code->value][$finding->severity->value] = $finding->severity;
                 }
             }
         }
         self::assertGreaterThan(90, count($seen));
+        foreach ($seen as $code => $severities) {
+            $undeclared = array_udiff($severities, Rulebook::current()->finds(Code::of($code))->severities, static fn(Severity $a, Severity $b): int => $a->rank() <=> $b->rank());
+            self::assertSame([], $undeclared, "{$code} weighs what its rule declares");
+        }
     }
 
     public function testEveryRuleIsMarked(): void
     {
-        foreach (Code::cases() as $code) {
+        foreach (Rulebook::current()->codes() as $code) {
             $mark = RuleText::of($code)->mark;
-            $kinds = array_map(static fn(Source $s): SourceKind => $s->kind, Source::cited($code));
+            $kinds = array_map(static fn(Citation $s): SourceKind => $s->kind, Rulebook::current()->finds($code)->citations());
             self::assertSame(in_array(SourceKind::Memory, $kinds, true), str_contains($mark, '(from memory)'), $code->value);
             self::assertSame($kinds === [SourceKind::Common], $mark === 'C', $code->value);
         }
-        self::assertSame('M: 49 CFR 588 (from memory)', RuleText::of(Code::RegisterMissing)->mark, 'a figure that stands from memory is not marked as published');
+        self::assertSame('M: 49 CFR 588 (from memory)', RuleText::of(Code::of('register.missing'))->mark, 'a figure that stands from memory is not marked as published');
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -39,7 +39,7 @@ final class VerdictTest extends TestCase
     #[DataProvider('verdicts')]
     public function testVerdict(array $severities, bool $question, Verdict $verdict): void
     {
-        $findings = array_map(static fn(Severity $s): Finding => new Finding(Code::SecureTwist, $s, 'It is so.', 'Do this.'), $severities);
+        $findings = array_map(static fn(Severity $s): Finding => new Finding(Code::of('secure.twist'), $s, 'It is so.', 'Do this.'), $severities);
         $questions = $question ? [new Question('setup.twisted', Station::Secure)] : [];
 
         self::assertSame($verdict, Verdict::of($findings, $questions));
@@ -48,7 +48,7 @@ final class VerdictTest extends TestCase
     public function testASeveritysMarkIsItsVerdicts(): void
     {
         foreach (Severity::cases() as $severity) {
-            $alone = Verdict::of([new Finding(Code::SecureTwist, $severity, 'It is so.', 'Do this.')], []);
+            $alone = Verdict::of([new Finding(Code::of('secure.twist'), $severity, 'It is so.', 'Do this.')], []);
             self::assertSame($alone, $severity->verdict(), $severity->value);
         }
     }

@@ -45,7 +45,7 @@ final class UnitsTest extends FeatureTestCase
     #[DataProvider('findings')]
     public function testRetellsWhatWasMeasuredInOtherUnits(Quantity|string|null $observed, Quantity|string|null $limit, ?string $imperial, ?string $metric): void
     {
-        $finding = new Finding(Code::MeasureLoose, Severity::Fix, 'It moves.', 'Tighten it.', observed: $observed, limit: $limit);
+        $finding = new Finding(Code::of('measure.loose'), Severity::Fix, 'It moves.', 'Tighten it.', observed: $observed, limit: $limit);
 
         self::assertSame($imperial, Units::Imperial->retell($finding));
         self::assertSame($metric, Units::Metric->retell($finding));

@@ -10,6 +10,7 @@ use MintBuckle\Core\Facts\Booster;
 use MintBuckle\Core\Facts\ShoulderPart;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -26,9 +27,13 @@ final readonly class BoosterBeltRule implements Rule
         'shoulder' => ['The shoulder part is not in its guide.', 'Lead the shoulder part through its guide.'],
     ];
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::BoosterShoulder, Code::BoosterGuides, Code::BoosterLapOnly];
+        return [
+            new Finds(Code::of('booster.shoulder'), [Severity::Fix], mendedBy: ['setup.booster.shoulder']),
+            new Finds(Code::of('booster.guides'), [Severity::Fix], mendedBy: ['setup.booster.guides_ok', 'setup.booster.guides_missed']),
+            new Finds(Code::of('booster.lap_only'), [Severity::Fix], mendedBy: ['setup.position']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -40,11 +45,11 @@ final readonly class BoosterBeltRule implements Rule
         if ($shoulder === null) {
             yield new Question('setup.booster.shoulder', Station::Buckle);
         } elseif ($shoulder !== ShoulderPart::MidChest) {
-            yield new Finding(Code::BoosterShoulder, Severity::Fix, $shoulder === ShoulderPart::Neck ? 'The shoulder part touches the neck.' : 'The shoulder part slides off the shoulder.', 'Lead it through the shoulder guide so that it crosses mid-chest.', observed: $shoulder->value, limit: ShoulderPart::MidChest->value, sources: [Source::common()]);
+            yield new Finding(Code::of('booster.shoulder'), Severity::Fix, $shoulder === ShoulderPart::Neck ? 'The shoulder part touches the neck.' : 'The shoulder part slides off the shoulder.', 'Lead it through the shoulder guide so that it crosses mid-chest.', observed: $shoulder->value, limit: ShoulderPart::MidChest->value, sources: [Source::Common->cite()]);
         }
         yield from self::guides($s->setup()->booster ?? new Booster());
         if ($s->setup()->booster !== null && $s->place?->belt === Belt::Lap) {
-            yield new Finding(Code::BoosterLapOnly, Severity::Fix, 'The child rides in a booster with a lap belt alone. Never.', 'Move to a place with a lap-shoulder belt.', sources: [Source::common()]);
+            yield new Finding(Code::of('booster.lap_only'), Severity::Fix, 'The child rides in a booster with a lap belt alone. Never.', 'Move to a place with a lap-shoulder belt.', sources: [Source::Common->cite()]);
         }
     }
 
@@ -54,12 +59,12 @@ final readonly class BoosterBeltRule implements Rule
         if ($booster->guidesOk === false || $booster->guidesMissed !== []) {
             $missed = array_map(static fn(BeltGuide $guide): array => self::MISSED[$guide->value], $booster->guidesMissed);
             yield new Finding(
-                Code::BoosterGuides,
+                Code::of('booster.guides'),
                 Severity::Fix,
                 $missed === [] ? 'The belt does not run through the booster\'s guides as it should.' : implode(' ', array_column($missed, 0)),
                 $missed === [] ? 'Lap part under both arm rests; on the buckle side both parts go under; use the shoulder guide where it is needed.' : implode(' ', array_column($missed, 1)),
                 observed: $missed === [] ? null : implode(', ', array_map(static fn(BeltGuide $guide): string => $guide->value, $booster->guidesMissed)),
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         } elseif ($booster->guidesOk === null) {
             yield new Question('setup.booster.guides_ok', Station::Buckle);

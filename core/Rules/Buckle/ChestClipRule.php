@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Rules\Buckle;
 use MintBuckle\Core\Facts\ClipPlace;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -17,9 +18,11 @@ use MintBuckle\Core\Situation;
 /** Is the chest clip, where the seat has one, closed and level with the armpits? */
 final readonly class ChestClipRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::HarnessClip];
+        return [
+            new Finds(Code::of('harness.clip'), [Severity::Fix], mendedBy: ['setup.harness.clip']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -42,7 +45,7 @@ final readonly class ChestClipRule implements Rule
             default => null,
         };
         if ($message !== null) {
-            yield new Finding(Code::HarnessClip, Severity::Fix, $message, 'Close the clip level with the armpits.', observed: $clip->value, limit: ClipPlace::Armpit->value, from: $s->convention->from ?? 'default', sources: [Source::common()]);
+            yield new Finding(Code::of('harness.clip'), Severity::Fix, $message, 'Close the clip level with the armpits.', observed: $clip->value, limit: ClipPlace::Armpit->value, from: $s->convention->from ?? 'default', sources: [Source::Common->cite()]);
         }
     }
 }

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Buckle;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -16,9 +17,15 @@ use MintBuckle\Core\Situation;
 /** Does the crotch strap come up in front of the child, from an allowed slot? */
 final readonly class CrotchStrapRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::HarnessCrotch];
+        return [
+            new Finds(
+                Code::of('harness.crotch'),
+                [Severity::Fix],
+                mendedBy: ['setup.harness.crotch.slot', 'setup.harness.crotch.under_child', 'setup.harness.crotch.nearest_clear'],
+            ),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -41,14 +48,14 @@ final readonly class CrotchStrapRule implements Rule
         ]));
         if ($wrong !== []) {
             yield new Finding(
-                Code::HarnessCrotch,
+                Code::of('harness.crotch'),
                 Severity::Fix,
                 implode(' ', $wrong),
                 'Use the nearest slot that is clear of the child' . ($allowed === [] ? '.' : ', of slots ' . implode(' and ', $allowed) . '.'),
                 observed: $crotch->slot === null ? null : (string) $crotch->slot,
                 limit: $allowed === [] ? null : implode(', ', $allowed),
                 from: $allowed === [] ? 'default' : 'seat',
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         }
     }

@@ -9,6 +9,7 @@ use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Facts\StrapSeen;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -23,9 +24,17 @@ use MintBuckle\Core\Truth;
 /** Do the shoulder straps leave the seat on the right side of the shoulder, from the right slot? */
 final readonly class StrapHeightRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::HarnessHeight, Code::HarnessHeightFar];
+        return [
+            new Finds(
+                Code::of('harness.height'),
+                [Severity::Fix],
+                mendedBy: ['setup.harness.slot'],
+                ownFigures: ['seat.strap_rule_{facing}'],
+            ),
+            new Finds(Code::of('harness.height_far'), [Severity::Fix], mendedBy: ['setup.harness.slot']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -40,25 +49,25 @@ final readonly class StrapHeightRule implements Rule
         $choice = SlotChoice::of($s, $s->mode);
         if ($place->forbidden || $place->right === Truth::No) {
             yield new Finding(
-                Code::HarnessHeight,
+                Code::of('harness.height'),
                 Severity::Fix,
                 $place->forbidden ? "This mode does not allow slot {$place->slot}." : self::wrong($place),
                 self::remedy($choice, $s->seat->slots ?? []),
                 observed: $place->offset ?? $place->seen?->value,
                 limit: $place->rule?->value,
                 from: $place->forbidden ? 'seat' : $s->strapRuleFrom($s->mode),
-                sources: [$s->convention->source ?? Source::common()],
+                sources: [$s->convention->source ?? Source::Common->cite()],
             );
         } elseif ($place->right === Truth::Yes && $place->slot !== null && $choice->slot !== null && self::isNearer($s, $place, $choice->slot)) {
             yield new Finding(
-                Code::HarnessHeightFar,
+                Code::of('harness.height_far'),
                 Severity::Fix,
                 "Slot {$place->slot} is on the right side of the shoulder, but slot {$choice->slot} is nearer.",
                 "Move the straps to slot {$choice->slot}.",
                 observed: (string) $place->slot,
                 limit: (string) $choice->slot,
                 from: $s->strapRuleFrom($s->mode),
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         }
     }

@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Rules\Child;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -14,15 +15,24 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\BeltOnlyJudge;
 use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
+use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 
 /** May the child ride with the seat belt alone? */
 final readonly class BeltOnlyRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ModeBeltOnlyEarly, Code::ModeLawBooster];
+        return [
+            new Finds(
+                Code::of('mode.belt_only_early'),
+                [Severity::Fix],
+                mendedBy: ['setup.mode'],
+                figures: ['stature' => BeltOnlyJudge::stature()->show(LengthUnit::Centimetre)],
+            ),
+            new Finds(Code::of('mode.law_booster'), [Severity::Fix], mendedBy: ['setup.mode']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -32,8 +42,8 @@ final readonly class BeltOnlyRule implements Rule
         }
         $fit = BeltOnlyJudge::judge($s);
         $rows = [
-            [BreachKind::BeltFit, Code::ModeBeltOnlyEarly, 'The seat belt alone does not fit yet: ', 'Use a booster until all five points hold.'],
-            [BreachKind::LawBooster, Code::ModeLawBooster, 'Not yet by law: ', 'Use a booster.'],
+            [BreachKind::BeltFit, Code::of('mode.belt_only_early'), 'The seat belt alone does not fit yet: ', 'Use a booster until all five points hold.'],
+            [BreachKind::LawBooster, Code::of('mode.law_booster'), 'Not yet by law: ', 'Use a booster.'],
         ];
         foreach ($rows as [$kind, $code, $opening, $remedy]) {
             $breaches = $fit->of($kind);
@@ -46,7 +56,7 @@ final readonly class BeltOnlyRule implements Rule
                     observed: $breaches[0]->observed,
                     limit: $breaches[0]->limit?->value,
                     from: $breaches[0]->limit->from ?? 'default',
-                    sources: [Source::common()],
+                    sources: [Source::Common->cite()],
                 );
             }
         }

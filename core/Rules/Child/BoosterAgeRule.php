@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\Breach;
@@ -20,9 +21,13 @@ use MintBuckle\Core\Truth;
 /** Is the child old and heavy enough for a booster, and would more protection still fit? */
 final readonly class BoosterAgeRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ModeBoosterEarly, Code::ModeBoosterCouldHarness, Code::ModeBackOffEarly];
+        return [
+            new Finds(Code::of('mode.booster_early'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.mode']),
+            new Finds(Code::of('mode.booster_could_harness'), [Severity::Advise], mendedBy: ['setup.mode']),
+            new Finds(Code::of('mode.back_off_early'), [Severity::Advise], mendedBy: ['setup.mode']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -34,20 +39,20 @@ final readonly class BoosterAgeRule implements Rule
         $breaches = $s->fits->for($s->mode)?->of(BreachKind::BoosterFloor) ?? self::floorsOfUnofferedMode($s);
         if ($breaches !== []) {
             yield new Finding(
-                Code::ModeBoosterEarly,
+                Code::of('mode.booster_early'),
                 $harness === Truth::Yes ? Severity::Fix : Severity::Stop,
                 'Too early for a booster: ' . implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches)) . '.',
                 $harness === Truth::Yes ? 'Put the harness of this seat back: it still fits.' : 'Find a seat with a harness that fits this child.',
                 observed: $breaches[0]->observed,
                 limit: $breaches[0]->limit?->value,
                 from: $breaches[0]->limit->from ?? 'default',
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         } elseif ($s->fits->fits(ModeName::ForwardHarness) === Truth::Yes) {
-            yield new Finding(Code::ModeBoosterCouldHarness, Severity::Advise, 'The harness of this seat still fits the child.', 'A harness protects more than a booster: use it as long as it fits.', sources: [Source::common()]);
+            yield new Finding(Code::of('mode.booster_could_harness'), Severity::Advise, 'The harness of this seat still fits the child.', 'A harness protects more than a booster: use it as long as it fits.', sources: [Source::Common->cite()]);
         }
         if ($s->mode === ModeName::BacklessBooster && $s->fits->fits(ModeName::HighBackBooster) === Truth::Yes) {
-            yield new Finding(Code::ModeBackOffEarly, Severity::Advise, 'The back of this booster still fits the child.', 'Put the back on again: it guides the belt and holds a sleeping head.', sources: [Source::common()]);
+            yield new Finding(Code::of('mode.back_off_early'), Severity::Advise, 'The back of this booster still fits the child.', 'Put the back on again: it guides the belt and holds a sleeping head.', sources: [Source::Common->cite()]);
         }
     }
 

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Child;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -22,9 +23,17 @@ final readonly class FrontRowRule implements Rule
     /** Thirteen years. */
     public const BACK_ROW_MONTHS = 156;
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ModeFrontRowUnder13];
+        return [
+            new Finds(
+                Code::of('mode.front_row_under_13'),
+                [Severity::Fix, Severity::Advise],
+                mendedBy: ['setup.position'],
+                sources: [Source::Paediatricians],
+                figures: ['months' => Months::of(self::BACK_ROW_MONTHS)->show()],
+            ),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -50,7 +59,7 @@ final readonly class FrontRowRule implements Rule
     private static function finding(Months $age, Months $floor, string $from, Severity $severity, bool $isBackFree, bool $isRear): Finding
     {
         return new Finding(
-            Code::ModeFrontRowUnder13,
+            Code::of('mode.front_row_under_13'),
             $severity,
             "A child of {$age->showAsAge()} sits in the front row; until {$floor->showAsAge()} the back row is the place.",
             match (true) {
@@ -61,7 +70,7 @@ final readonly class FrontRowRule implements Rule
             observed: $age,
             limit: $floor,
             from: $from,
-            sources: $from === 'law' ? [Source::published('local law, as entered')] : Source::cited(Code::ModeFrontRowUnder13),
+            sources: $from === 'law' ? [Source::LocalLaw->cite()] : [Source::Paediatricians->cite()],
         );
     }
 }

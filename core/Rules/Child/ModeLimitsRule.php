@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -15,6 +16,8 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
 use MintBuckle\Core\Fit\HeldOtherwise;
+use MintBuckle\Core\Fit\ModeJudge;
+use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Situation;
 use MintBuckle\Core\Truth;
@@ -23,15 +26,31 @@ use MintBuckle\Core\Truth;
 final readonly class ModeLimitsRule implements Rule
 {
     private const CODES = [
-        [BreachKind::MakersLimit, Code::ModeOutsideLimits],
-        [BreachKind::HeadRear, Code::FitHeadRear],
-        [BreachKind::HeadForward, Code::FitHeadForward],
-        [BreachKind::ShoulderMarker, Code::FitShoulderMarker],
+        [BreachKind::MakersLimit, 'mode.outside_limits'],
+        [BreachKind::HeadRear, 'fit.head_rear'],
+        [BreachKind::HeadForward, 'fit.head_forward'],
+        [BreachKind::ShoulderMarker, 'fit.shoulder_marker'],
     ];
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ModeOutsideLimits, Code::FitHeadRear, Code::FitHeadForward, Code::FitShoulderMarker];
+        return [
+            new Finds(
+                Code::of('mode.outside_limits'),
+                [Severity::Fix, Severity::Stop],
+                mendedBy: ['setup.mode', 'child.weight', 'child.height'],
+                ownFigures: ['seat.modes.*.weight_min', 'seat.modes.*.weight_max', 'seat.modes.*.height_min', 'seat.modes.*.height_max'],
+            ),
+            new Finds(
+                Code::of('fit.head_rear'),
+                [Severity::Fix, Severity::Stop],
+                mendedBy: ['setup.head_to_shell_top'],
+                ownFigures: ['seat.modes.*.head_clearance_min'],
+                figures: ['clearance' => ModeJudge::leastShellAboveHead()->show(LengthUnit::Millimetre)],
+            ),
+            new Finds(Code::of('fit.head_forward'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.ears_above']),
+            new Finds(Code::of('fit.shoulder_marker'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.marker']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -54,14 +73,14 @@ final readonly class ModeLimitsRule implements Rule
             $breaches = $fit->of($kind);
             if ($breaches !== []) {
                 yield new Finding(
-                    $code,
+                    Code::of($code),
                     $severity,
                     ucfirst(implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches))) . '.',
                     $remedy,
                     observed: $breaches[0]->observed,
                     limit: $breaches[0]->limit?->value,
                     from: $breaches[0]->limit->from ?? 'seat',
-                    sources: $breaches[0]->limit->sources ?? [Source::manual('seat')],
+                    sources: $breaches[0]->limit->sources ?? [Source::SeatManual->cite()],
                 );
             }
         }

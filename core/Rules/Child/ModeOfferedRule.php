@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,9 +20,12 @@ use MintBuckle\Core\Situation;
 /** Which mode is in use, does the seat have it, and are its limits known? */
 final readonly class ModeOfferedRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ModeNotOffered, Code::ModeLimitsUnknown];
+        return [
+            new Finds(Code::of('mode.not_offered'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.mode']),
+            new Finds(Code::of('mode.limits_unknown'), [Severity::Ask]),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -40,13 +44,13 @@ final readonly class ModeOfferedRule implements Rule
         } elseif ($s->modeRules === null) {
             $other = $s->fits->anotherThan($s->mode);
             yield new Finding(
-                Code::ModeNotOffered,
+                Code::of('mode.not_offered'),
                 $other === null ? Severity::Stop : Severity::Fix,
                 "This seat is not made to be used as a {$s->mode->word()}.",
                 $other === null ? 'Find another seat for this child.' : "Set it up as a {$other->word()}.",
                 observed: $s->mode->value,
                 from: 'seat',
-                sources: [Source::manual('seat')],
+                sources: [Source::SeatManual->cite()],
             );
         } else {
             yield from self::limits($s, $s->mode, $s->modeRules);
@@ -59,11 +63,11 @@ final readonly class ModeOfferedRule implements Rule
         $lacking = ModeJudge::lackingMaxima($s, $mode, $rules);
         if ($lacking !== []) {
             yield new Finding(
-                Code::ModeLimitsUnknown,
+                Code::of('mode.limits_unknown'),
                 Severity::Ask,
                 'The maker\'s limits of this mode are not all known.',
                 'Read the greatest weight and height for this mode from the label or the manual.',
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         }
         $least = $rules->weightMin?->asMinimum($s->madeOn(), $s->heldForLimits());

@@ -14,7 +14,7 @@ use MintBuckle\Core\Situation;
 /** Is there a seat, a set-up and a child of known age to judge at all? */
 final readonly class SceneRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
         return [];
     }

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Child;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Rules\Rule;
@@ -14,15 +15,17 @@ use MintBuckle\Core\Situation;
 /** Does the child need a technician trained for medical needs? */
 final readonly class SpecialistRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ChildSpecialist];
+        return [
+            new Finds(Code::of('child.specialist'), [Severity::Advise]),
+        ];
     }
 
     public function judge(Situation $s): iterable
     {
         if ($s->child->specialNeeds === true) {
-            yield new Finding(Code::ChildSpecialist, Severity::Advise, 'The child has medical or positioning needs.', 'Refer the family to a technician trained for them.', sources: [Source::common()]);
+            yield new Finding(Code::of('child.specialist'), Severity::Advise, 'The child has medical or positioning needs.', 'Refer the family to a technician trained for them.', sources: [Source::Common->cite()]);
         }
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Child;
 
 use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -21,9 +23,18 @@ use MintBuckle\Core\Truth;
 /** May this child face forward at all, by age and by law; and is it better not to yet? */
 final readonly class TurnedForwardRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ModeUnderOneForward, Code::ModeLawRear, Code::ModeForwardEarly];
+        return [
+            new Finds(
+                Code::of('mode.under_one_forward'),
+                [Severity::Fix, Severity::Stop],
+                mendedBy: ['setup.mode'],
+                sources: [Source::InfantLabels],
+            ),
+            new Finds(Code::of('mode.law_rear'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.mode']),
+            new Finds(Code::of('mode.forward_early'), [Severity::Advise], mendedBy: ['setup.mode'], sources: [Source::Paediatricians]),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -45,25 +56,25 @@ final readonly class TurnedForwardRule implements Rule
         }
         if (! $tooEarly && $s->isForwardHarness() && $rearFits === Truth::Yes) {
             yield new Finding(
-                Code::ModeForwardEarly,
+                Code::of('mode.forward_early'),
                 Severity::Advise,
                 'The child faces forward, though this seat still fits rear-facing.',
                 'Rear-facing protects head and neck best: keep to it as long as the seat allows.',
-                sources: Source::cited(Code::ModeForwardEarly),
+                sources: [Source::Paediatricians->cite()],
             );
         }
     }
 
-    /** @return list<array{Code, string, Quantity|null, Quantity, string, Source}> */
+    /** @return list<array{Code, string, Quantity|null, Quantity, string, Citation}> */
     private static function floors(Situation $s): array
     {
         $law = $s->case->law;
-        $floors = [[Code::ModeUnderOneForward, 'child.born_on', $s->age, Months::of(ModeJudge::UNDER_ONE_MONTHS), $s->practice->layer(), Source::cited(Code::ModeUnderOneForward)[0]]];
+        $floors = [[Code::of('mode.under_one_forward'), 'child.born_on', $s->age, Months::of(ModeJudge::UNDER_ONE_MONTHS), $s->practice->layer(), Source::InfantLabels->cite()]];
         if ($law->rearFacingUntilMonths !== null) {
-            $floors[] = [Code::ModeLawRear, 'child.born_on', $s->age, $law->rearFacingUntilMonths, 'law', Source::published('local law, as entered')];
+            $floors[] = [Code::of('mode.law_rear'), 'child.born_on', $s->age, $law->rearFacingUntilMonths, 'law', Source::LocalLaw->cite()];
         }
         if ($law->rearFacingUntilWeight !== null) {
-            $floors[] = [Code::ModeLawRear, 'child.weight', $s->child->weight, $law->rearFacingUntilWeight, 'law', Source::published('local law, as entered')];
+            $floors[] = [Code::of('mode.law_rear'), 'child.weight', $s->child->weight, $law->rearFacingUntilWeight, 'law', Source::LocalLaw->cite()];
         }
 
         return $floors;

@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Rules\History;
 use MintBuckle\Core\Facts\MissingPart;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -17,9 +18,13 @@ use MintBuckle\Core\Situation;
 /** Is the seat whole? One finding a damage and one a missing part. */
 final readonly class ConditionRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ConditionDamage, Code::ConditionPartMissing, Code::ConditionPartMissingMinor];
+        return [
+            new Finds(Code::of('condition.damage'), [Severity::Stop], mendedBy: ['seat.history.damage']),
+            new Finds(Code::of('condition.part_missing'), [Severity::Stop], mendedBy: ['seat.history.parts_missing']),
+            new Finds(Code::of('condition.part_missing_minor'), [Severity::Advise], mendedBy: ['seat.history.parts_missing']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -32,7 +37,7 @@ final readonly class ConditionRule implements Rule
             yield new Question('seat.history.damage', Station::History, Severity::Stop);
         }
         foreach ($history->damage ?? [] as $damage) {
-            yield new Finding(Code::ConditionDamage, Severity::Stop, "Damage: {$damage}.", 'Do not use it. A part that does not hold cannot be mended here.', $damage, sources: [Source::common()]);
+            yield new Finding(Code::of('condition.damage'), Severity::Stop, "Damage: {$damage}.", 'Do not use it. A part that does not hold cannot be mended here.', $damage, sources: [Source::Common->cite()]);
         }
         if ($history->partsMissing === null) {
             yield new Question('seat.history.parts_missing', Station::History, Severity::Stop);
@@ -47,7 +52,7 @@ final readonly class ConditionRule implements Rule
     private static function missing(MissingPart $part): Finding
     {
         return $part->essential === true
-            ? new Finding(Code::ConditionPartMissing, Severity::Stop, "An essential part is missing: {$part->name}.", 'Do not use it until the maker\'s own replacement is fitted.', $part->name, sources: [Source::common()])
-            : new Finding(Code::ConditionPartMissingMinor, Severity::Advise, "A part that carries no load is missing: {$part->name}.", 'Ask the maker for a replacement.', $part->name, sources: [Source::common()]);
+            ? new Finding(Code::of('condition.part_missing'), Severity::Stop, "An essential part is missing: {$part->name}.", 'Do not use it until the maker\'s own replacement is fitted.', $part->name, sources: [Source::Common->cite()])
+            : new Finding(Code::of('condition.part_missing_minor'), Severity::Advise, "A part that carries no load is missing: {$part->name}.", 'Ask the maker for a replacement.', $part->name, sources: [Source::Common->cite()]);
     }
 }

@@ -8,8 +8,10 @@ use MintBuckle\Core\Facts\CrashPoints;
 use MintBuckle\Core\Facts\CrashPolicy;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Facts\ReplaceAfterCrash;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -30,9 +32,18 @@ final readonly class CrashRule implements Rule
         'seat_sound' => 'damage to the seat can be seen',
     ];
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::HistoryCrash, Code::HistoryMinorCrash, Code::HistoryCrashUnclear];
+        return [
+            new Finds(Code::of('history.crash'), [Severity::Stop], mendedBy: ['seat.history.crash'], sources: [Source::CrashGuidance]),
+            new Finds(Code::of('history.minor_crash'), [Severity::Advise], sources: [Source::CrashGuidance]),
+            new Finds(
+                Code::of('history.crash_unclear'),
+                [Severity::Ask],
+                mendedBy: ['seat.history.crash_points.drove_away', 'seat.history.crash_points.near_door_sound', 'seat.history.crash_points.nobody_hurt', 'seat.history.crash_points.no_airbag', 'seat.history.crash_points.seat_sound'],
+                sources: [Source::CrashGuidance],
+            ),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -44,9 +55,9 @@ final readonly class CrashRule implements Rule
         if ($history->crash === null) {
             yield new Question('seat.history.crash', Station::History, Severity::Stop);
         } elseif ($s->seat->replaceAfterCrash === ReplaceAfterCrash::Any) {
-            yield self::crashed('The seat was in a crash, and its maker asks for a new one after any crash.', 'seat', Source::manual('seat'));
+            yield self::crashed('The seat was in a crash, and its maker asks for a new one after any crash.', 'seat', Source::SeatManual->cite());
         } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash || $s->case->practice !== PracticeCode::Us) {
-            yield self::crashed('The seat was in a crash, and this event replaces every seat that was.', $s->practice->layer(), Source::common());
+            yield self::crashed('The seat was in a crash, and this event replaces every seat that was.', $s->practice->layer(), Source::Common->cite());
         } else {
             yield from self::points($history->crashPoints, $s->seat->replaceAfterCrash);
         }
@@ -62,15 +73,15 @@ final readonly class CrashRule implements Rule
             'no_airbag' => $points->noAirbag,
             'seat_sound' => $points->seatSound,
         ];
-        $source = Source::cited(Code::HistoryCrash)[0];
+        $source = Source::CrashGuidance->cite();
         $failed = array_keys(array_filter($answers, static fn(?bool $holds): bool => $holds === false));
         $open = array_keys(array_filter($answers, is_null(...)));
         if ($failed !== []) {
             yield self::crashed('The crash was not minor: ' . implode('; ', array_map(static fn(string $p): string => self::POINTS[$p], $failed)) . '.', 'practice:us', $source);
         } elseif ($open !== []) {
-            yield new Finding(Code::HistoryCrashUnclear, Severity::Ask, 'The seat was in a crash, and not all five points of a minor one are known.', 'Ask the family, or treat it as a crash that was not minor.', from: 'practice:us', sources: [$source]);
+            yield new Finding(Code::of('history.crash_unclear'), Severity::Ask, 'The seat was in a crash, and not all five points of a minor one are known.', 'Ask the family, or treat it as a crash that was not minor.', from: 'practice:us', sources: [$source]);
         } elseif ($wish !== null) {
-            yield new Finding(Code::HistoryMinorCrash, Severity::Advise, 'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.', 'It may be used. Tell the family why.', from: 'practice:us', sources: [$source]);
+            yield new Finding(Code::of('history.minor_crash'), Severity::Advise, 'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.', 'It may be used. Tell the family why.', from: 'practice:us', sources: [$source]);
         }
         if ($failed === []) {
             foreach ($open as $point) {
@@ -82,8 +93,8 @@ final readonly class CrashRule implements Rule
         }
     }
 
-    private static function crashed(string $message, string $from, Source $source): Finding
+    private static function crashed(string $message, string $from, Citation $source): Finding
     {
-        return new Finding(Code::HistoryCrash, Severity::Stop, $message, self::REMEDY, from: $from, sources: [$source]);
+        return new Finding(Code::of('history.crash'), Severity::Stop, $message, self::REMEDY, from: $from, sources: [$source]);
     }
 }

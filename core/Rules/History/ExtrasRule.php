@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Insert;
 use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,9 +20,12 @@ use MintBuckle\Core\Situation;
 /** Is anything on the seat that did not come with it, or an insert used outside its weights? */
 final readonly class ExtrasRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ExtrasUnapproved, Code::ExtrasInsertRange];
+        return [
+            new Finds(Code::of('extras.unapproved'), [Severity::Fix], mendedBy: ['seat.history.extras']),
+            new Finds(Code::of('extras.insert_range'), [Severity::Fix]),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -79,7 +83,7 @@ final readonly class ExtrasRule implements Rule
     private static function outOfRange(string $name, Mass $weight, LimitEntry $broken, string $side): Finding
     {
         return new Finding(
-            Code::ExtrasInsertRange,
+            Code::of('extras.insert_range'),
             Severity::Fix,
             "The insert {$name} is {$side} {$broken->value->show($weight->unit)}; the child weighs {$weight->showBeside($broken->value)}.",
             'Take the insert out and set the harness again.',
@@ -87,19 +91,19 @@ final readonly class ExtrasRule implements Rule
             $weight,
             $broken->value,
             'seat',
-            [Source::manual('seat')],
+            [Source::SeatManual->cite()],
         );
     }
 
     private static function unapproved(string $name): Finding
     {
         return new Finding(
-            Code::ExtrasUnapproved,
+            Code::of('extras.unapproved'),
             Severity::Fix,
             "On the seat is something its maker neither supplied nor names: {$name}.",
             'Take it off. A mat slips or gives way; a mirror or toy can strike a face when the seat turns in a crash.',
             $name,
-            sources: [Source::common()],
+            sources: [Source::Common->cite()],
         );
     }
 }

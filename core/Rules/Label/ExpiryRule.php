@@ -9,6 +9,7 @@ use MintBuckle\Core\Calendar\Expiry;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -22,9 +23,13 @@ final readonly class ExpiryRule implements Rule
     /** Half a year, so that the family can look for the next seat in time. */
     public const SOON_DAYS = 183;
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::ExpiryPassed, Code::ExpirySoon, Code::ExpiryUnknown];
+        return [
+            new Finds(Code::of('expiry.passed'), [Severity::Stop], mendedBy: ['seat.made_on', 'seat.use_until', 'seat.life_years']),
+            new Finds(Code::of('expiry.soon'), [Severity::Advise], mendedBy: ['seat.use_until'], figures: ['days' => (string) self::SOON_DAYS]),
+            new Finds(Code::of('expiry.unknown'), [Severity::Ask], mendedBy: ['seat.use_until', 'seat.life_years']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -42,25 +47,25 @@ final readonly class ExpiryRule implements Rule
         $left = $today->daysUntil($first);
         if ($left <= 0) {
             yield new Finding(
-                Code::ExpiryPassed,
+                Code::of('expiry.passed'),
                 Severity::Stop,
                 "This seat may not be used since {$first->show()}.",
                 'Do not use it. Cut the straps and mark the shell so that nobody else does.',
                 observed: (string) $today,
                 limit: (string) $first,
                 from: 'seat',
-                sources: [Source::manual('seat')],
+                sources: [Source::SeatManual->cite()],
             );
         } elseif ($left <= self::SOON_DAYS) {
             yield new Finding(
-                Code::ExpirySoon,
+                Code::of('expiry.soon'),
                 Severity::Advise,
                 "From {$first->show()} this seat may no longer be used: " . ($left === 1 ? 'one day' : "{$left} days") . ' left.',
                 'Look for the next seat now and note the day.',
                 observed: (string) $today,
                 limit: (string) $first,
                 from: 'seat',
-                sources: [Source::manual('seat')],
+                sources: [Source::SeatManual->cite()],
             );
         }
     }
@@ -69,11 +74,11 @@ final readonly class ExpiryRule implements Rule
     private static function unknown(Seat $seat): iterable
     {
         yield new Finding(
-            Code::ExpiryUnknown,
+            Code::of('expiry.unknown'),
             Severity::Ask,
             'It is not known until when this seat may be used. Six to ten years is common, but never assumed.',
             'Look for a "do not use after" stamp in the shell, or for the useful life in the manual and the make date on the label.',
-            sources: [Source::common()],
+            sources: [Source::Common->cite()],
         );
         if ($seat->labelReadable === false) {
             return;

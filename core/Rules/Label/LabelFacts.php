@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Label;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -16,9 +17,16 @@ use MintBuckle\Core\Situation;
 /** Can the label be read, and does it say who made which seat? */
 final readonly class LabelFacts implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::LabelUnreadable, Code::LabelNameOnly];
+        return [
+            new Finds(
+                Code::of('label.unreadable'),
+                [Severity::Stop],
+                mendedBy: ['seat.label_readable', 'seat.maker', 'seat.model', 'seat.made_on'],
+            ),
+            new Finds(Code::of('label.name_only'), [Severity::Ask], mendedBy: ['seat.model']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -32,11 +40,11 @@ final readonly class LabelFacts implements Rule
         }
         if ($seat->labelReadable === false) {
             yield new Finding(
-                Code::LabelUnreadable,
+                Code::of('label.unreadable'),
                 Severity::Stop,
                 'The label cannot be read: maker, model or date is missing, so the seat can be checked against nothing.',
                 'Look for a second label under the cover or base. Without one, do not use this seat.',
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
 
             return;
@@ -48,12 +56,12 @@ final readonly class LabelFacts implements Rule
             yield new Question('seat.model', Station::Label, Severity::Stop);
             if ($seat->name !== null) {
                 yield new Finding(
-                    Code::LabelNameOnly,
+                    Code::of('label.name_only'),
                     Severity::Ask,
                     "Only the trade name {$seat->name} is known. Seats of nearly one name differ in rules and recalls.",
                     'Read the model number from the label.',
                     observed: $seat->name,
-                    sources: [Source::common()],
+                    sources: [Source::Common->cite()],
                 );
             }
         }

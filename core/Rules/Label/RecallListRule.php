@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Label;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,9 +20,11 @@ final readonly class RecallListRule implements Rule
     /** Common practice: a list older than this is stale. */
     public const FRESH_DAYS = 30;
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::RecallListStale];
+        return [
+            new Finds(Code::of('recall.list_stale'), [Severity::Ask], figures: ['days' => (string) self::FRESH_DAYS]),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -47,6 +50,6 @@ final readonly class RecallListRule implements Rule
 
     private static function stale(string $message, ?string $observed): Finding
     {
-        return new Finding(Code::RecallListStale, Severity::Ask, $message, 'Load a fresh recall list, or ask the maker about this seat.', observed: $observed, limit: self::FRESH_DAYS . ' days', sources: [Source::common()]);
+        return new Finding(Code::of('recall.list_stale'), Severity::Ask, $message, 'Load a fresh recall list, or ask the maker about this seat.', observed: $observed, limit: self::FRESH_DAYS . ' days', sources: [Source::Common->cite()]);
     }
 }

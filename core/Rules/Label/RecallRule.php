@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Advice;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -20,9 +21,12 @@ use MintBuckle\Core\Truth;
 /** Does a recall cover this seat, and is it shown as remedied? */
 final readonly class RecallRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::RecallAffected, Code::RecallPossible];
+        return [
+            new Finds(Code::of('recall.affected'), [Severity::Stop, Severity::Advise], mendedBy: ['seat.remedied']),
+            new Finds(Code::of('recall.possible'), [Severity::Ask], mendedBy: ['seat.made_on', 'seat.model', 'seat.serial']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -48,24 +52,24 @@ final readonly class RecallRule implements Rule
         $stop = $campaign->advice === Advice::StopUse;
 
         return new Finding(
-            Code::RecallAffected,
+            Code::of('recall.affected'),
             $stop ? Severity::Stop : Severity::Advise,
             "Recall {$campaign->id} covers this seat ({$list})" . self::defect($campaign) . '.',
             ($stop ? 'Do not use it until the maker has put it right' : 'It may be used until the maker has put it right') . ($campaign->remedy === null ? '.' : ": {$campaign->remedy}."),
             subject: $campaign->id,
-            sources: [Source::published("recall list, campaign {$campaign->id}")],
+            sources: [Source::RecallList->cite($campaign->id)],
         );
     }
 
     private static function possible(Campaign $campaign, string $list): Finding
     {
         return new Finding(
-            Code::RecallPossible,
+            Code::of('recall.possible'),
             Severity::Ask,
             "Recall {$campaign->id} may cover this seat ({$list})" . self::defect($campaign) . '.',
             'Read the missing part of the label, or ask the maker with the serial number.',
             subject: $campaign->id,
-            sources: [Source::published("recall list, campaign {$campaign->id}")],
+            sources: [Source::RecallList->cite($campaign->id)],
         );
     }
 

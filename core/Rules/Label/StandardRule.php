@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Rules\Label;
 use MintBuckle\Core\Facts\Standard;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -17,9 +18,11 @@ use MintBuckle\Core\Situation;
 /** Does the label claim a standard that the practice accepts? */
 final readonly class StandardRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::LabelStandard];
+        return [
+            new Finds(Code::of('label.standard'), [Severity::Stop], mendedBy: ['seat.standards'], sources: [Source::AcceptedStandards]),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -36,14 +39,14 @@ final readonly class StandardRule implements Rule
         $accepted = array_map(static fn(Standard $standard): string => $standard->value, $s->practice->accepted);
         if (array_intersect($accepted, $seat->standards) === []) {
             yield new Finding(
-                Code::LabelStandard,
+                Code::of('label.standard'),
                 Severity::Stop,
                 $seat->standards === [] ? 'The label claims no standard at all.' : 'The label claims ' . implode(', ', array_map(static fn(string $one): string => Standard::tryFrom($one)?->title() ?? $one, $seat->standards)) . ', which is not accepted here.',
                 'Do not use this seat here; find one whose label claims ' . implode(' or ', array_map(static fn(Standard $one): string => $one->title(), $s->practice->accepted)) . '.',
                 observed: implode(', ', $seat->standards),
                 limit: implode(', ', $accepted),
                 from: $s->practice->layer(),
-                sources: Source::cited(Code::LabelStandard),
+                sources: [Source::AcceptedStandards->cite()],
             );
         }
     }

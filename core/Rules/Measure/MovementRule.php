@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Felt;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -27,9 +28,25 @@ final readonly class MovementRule implements Rule
 
     private const WAYS = ['side' => ' from side to side', 'front' => ' front to back', 'up' => ' up and down'];
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::MeasureLoose, Code::MeasureAtLimit, Code::MeasureTetherMasked, Code::MeasureWrongSpot];
+        return [
+            new Finds(
+                Code::of('measure.loose'),
+                [Severity::Fix],
+                mendedBy: ['setup.movement.{subject}'],
+                ownFigures: ['seat.movement_max'],
+            ),
+            new Finds(
+                Code::of('measure.at_limit'),
+                [Severity::Advise],
+                mendedBy: ['setup.movement.{subject}'],
+                ownFigures: ['seat.movement_max'],
+                figures: ['near' => Length::of(self::NEAR_MM)->show()],
+            ),
+            new Finds(Code::of('measure.tether_masked'), [Severity::Ask], mendedBy: ['setup.movement.tether_loose']),
+            new Finds(Code::of('measure.wrong_spot'), [Severity::Ask], mendedBy: ['setup.movement.at_belt_path']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -40,11 +57,11 @@ final readonly class MovementRule implements Rule
         $movement = $s->setup()->movement;
         if ($movement->atBeltPath === false) {
             yield new Finding(
-                Code::MeasureWrongSpot,
+                Code::of('measure.wrong_spot'),
                 Severity::Ask,
                 'The movement was not tried at the belt path; elsewhere a seat is meant to move.',
                 'Try again where the belt goes through, with your weaker hand and a handshake\'s force.',
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
 
             return;
@@ -73,11 +90,11 @@ final readonly class MovementRule implements Rule
         }
         if ($s->setup()->tether->used === true && $movement->tetherLoose === false) {
             yield new Finding(
-                Code::MeasureTetherMasked,
+                Code::of('measure.tether_masked'),
                 Severity::Ask,
                 'The movement was tried with the tether tight only; a tight tether can hide a loose seat.',
                 'Loosen the tether, try again at the belt path, then take it up again.',
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         }
     }
@@ -89,9 +106,9 @@ final readonly class MovementRule implements Rule
         $bound = $figure->bound;
         if ($broken !== null) {
             $limit = $broken->value->show($moved->unit);
-            yield self::finding(Code::MeasureLoose, Severity::Fix, 'The seat moves ' . $moved->showBeside($broken->value) . self::WAYS[$direction] . '; ' . ($broken->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."), 'Tighten it with weight over the belt path, then try again.', $direction, $moved, $broken);
+            yield self::finding(Code::of('measure.loose'), Severity::Fix, 'The seat moves ' . $moved->showBeside($broken->value) . self::WAYS[$direction] . '; ' . ($broken->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."), 'Tighten it with weight over the belt path, then try again.', $direction, $moved, $broken);
         } elseif ($bound !== null && $bound->inclusive && ! $bound->value->minus($moved)->isMoreThan(Length::of(self::NEAR_MM))) {
-            yield self::finding(Code::MeasureAtLimit, Severity::Advise, "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction] . ", just within the limit of {$bound->value->show($moved->unit)}.", 'Less is better: many would tighten it once more.', $direction, $moved, $bound);
+            yield self::finding(Code::of('measure.at_limit'), Severity::Advise, "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction] . ", just within the limit of {$bound->value->show($moved->unit)}.", 'Less is better: many would tighten it once more.', $direction, $moved, $bound);
         }
     }
 
@@ -104,7 +121,7 @@ final readonly class MovementRule implements Rule
         };
 
         return new Finding(
-            Code::MeasureLoose,
+            Code::of('measure.loose'),
             Severity::Fix,
             'By the feel of it the seat moves more than the limit' . $limit . self::WAYS[$direction] . '.',
             'Tighten it with weight over the belt path, then try again.',
@@ -112,7 +129,7 @@ final readonly class MovementRule implements Rule
             Felt::More->value,
             $bound?->value,
             $bound->from ?? 'seat',
-            $bound->sources ?? [Source::manual('seat')],
+            $bound->sources ?? [Source::SeatManual->cite()],
         );
     }
 

@@ -9,6 +9,7 @@ use Brick\Math\RoundingMode;
 use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -24,9 +25,17 @@ final readonly class OverhangRule implements Rule
 
     private const REMEDY = 'Move the seat back, choose a deeper place, or another seat.';
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::MeasureOverhang];
+        return [
+            new Finds(
+                Code::of('measure.overhang'),
+                [Severity::Fix],
+                mendedBy: ['setup.overhang', 'setup.base_on_cushion'],
+                ownFigures: ['seat.overhang_max'],
+                figures: ['share' => self::percent(BigRational::of(self::LEAST_SHARE))],
+            ),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -49,7 +58,7 @@ final readonly class OverhangRule implements Rule
                 yield new Question($path, Station::Measure);
             }
         } elseif ($broken !== null) {
-            yield new Finding(Code::MeasureOverhang, Severity::Fix, "The base hangs {$overhang->showBeside($broken->value)} over the cushion's edge; the seat allows " . ($broken->below ? 'less than ' : 'at most ') . "{$broken->value->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $broken->value, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('measure.overhang'), Severity::Fix, "The base hangs {$overhang->showBeside($broken->value)} over the cushion's edge; the seat allows " . ($broken->below ? 'less than ' : 'at most ') . "{$broken->value->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $broken->value, from: 'seat', sources: [Source::SeatManual->cite()]);
         } else {
             foreach ($own->missing as $path) {
                 yield new Question($path, Station::Measure);
@@ -65,13 +74,13 @@ final readonly class OverhangRule implements Rule
             yield from $s->isHarness() ? [new Question('setup.base_on_cushion', Station::Measure)] : [];
         } elseif ($share->isLessThan(self::LEAST_SHARE)) {
             yield new Finding(
-                Code::MeasureOverhang,
+                Code::of('measure.overhang'),
                 Severity::Fix,
-                ($share->isZero() ? 'Nothing' : 'Only ' . self::percent($share)) . ' of the base stands on the cushion; 80 % is the least.',
+                ($share->isZero() ? 'Nothing' : 'Only ' . self::percent($share)) . ' of the base stands on the cushion; ' . self::percent(BigRational::of(self::LEAST_SHARE)) . ' is the least.',
                 self::REMEDY,
                 observed: (string) $share->toScale(4, RoundingMode::DOWN),
                 limit: self::LEAST_SHARE,
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         }
     }

@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Rules\Measure;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,9 +20,14 @@ final readonly class PartsRule implements Rule
 {
     private const PODS = ['door_side' => 'Put out the one on the door side, and only that.', 'both' => 'Put out both.', 'none' => 'Fold both in: at this place none may be out.'];
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::MeasureFootPosition, Code::MeasurePartRequired, Code::MeasurePartForbidden, Code::MeasureSidePod];
+        return [
+            new Finds(Code::of('measure.foot_position'), [Severity::Fix], mendedBy: ['setup.foot']),
+            new Finds(Code::of('measure.part_required'), [Severity::Fix], mendedBy: ['setup.parts_fitted']),
+            new Finds(Code::of('measure.part_forbidden'), [Severity::Fix], mendedBy: ['setup.parts_fitted']),
+            new Finds(Code::of('measure.side_pod'), [Severity::Fix], mendedBy: ['setup.side_pod']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -43,7 +49,7 @@ final readonly class PartsRule implements Rule
         if ($mode->foot !== null && $foot === null) {
             yield new Question('setup.foot', Station::Measure);
         } elseif ($mode->foot !== null && $foot !== $mode->foot) {
-            yield new Finding(Code::MeasureFootPosition, Severity::Fix, "The foot of the base is {$foot}; this mode needs it {$mode->foot}.", 'Set the foot as this mode needs it.', observed: $foot, limit: $mode->foot, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('measure.foot_position'), Severity::Fix, "The foot of the base is {$foot}; this mode needs it {$mode->foot}.", 'Set the foot as this mode needs it.', observed: $foot, limit: $mode->foot, from: 'seat', sources: [Source::SeatManual->cite()]);
         }
     }
 
@@ -60,10 +66,10 @@ final readonly class PartsRule implements Rule
             return;
         }
         foreach (array_diff($mode->partsRequired, $fitted) as $part) {
-            yield new Finding(Code::MeasurePartRequired, Severity::Fix, 'This mode needs the ' . self::words($part) . ', and it is not on.', 'Fit the ' . self::words($part) . '.', $part, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('measure.part_required'), Severity::Fix, 'This mode needs the ' . self::words($part) . ', and it is not on.', 'Fit the ' . self::words($part) . '.', $part, from: 'seat', sources: [Source::SeatManual->cite()]);
         }
         foreach (array_intersect($mode->partsForbidden, $fitted) as $part) {
-            yield new Finding(Code::MeasurePartForbidden, Severity::Fix, 'The ' . self::words($part) . ' is on, and this mode forbids it.', 'Take the ' . self::words($part) . ' off.', $part, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('measure.part_forbidden'), Severity::Fix, 'The ' . self::words($part) . ' is on, and this mode forbids it.', 'Take the ' . self::words($part) . ' off.', $part, from: 'seat', sources: [Source::SeatManual->cite()]);
         }
     }
 
@@ -83,7 +89,7 @@ final readonly class PartsRule implements Rule
         if ($out === null) {
             yield new Question('setup.side_pod', Station::Measure);
         } elseif ($out !== $must) {
-            yield new Finding(Code::MeasureSidePod, Severity::Fix, 'The side pods are not out as the maker asks for this place.', self::PODS[$must->value], observed: $out->value, limit: $must->value, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('measure.side_pod'), Severity::Fix, 'The side pods are not out as the maker asks for this place.', self::PODS[$must->value], observed: $out->value, limit: $must->value, from: 'seat', sources: [Source::SeatManual->cite()]);
         }
     }
 }

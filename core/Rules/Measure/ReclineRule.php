@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Indicator;
 use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -23,9 +24,24 @@ use MintBuckle\Core\Truth;
 /** Does a rear-facing seat lie as its indicator or its maker's angle asks, on level ground? */
 final readonly class ReclineRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::MeasureTooUpright, Code::MeasureTooFlat, Code::MeasureNotLevel, Code::MeasureZone];
+        return [
+            new Finds(
+                Code::of('measure.too_upright'),
+                [Severity::Fix],
+                mendedBy: ['setup.indicator', 'setup.angle', 'setup.recline_setting'],
+                ownFigures: ['seat.modes.*.angle_min'],
+            ),
+            new Finds(
+                Code::of('measure.too_flat'),
+                [Severity::Fix],
+                mendedBy: ['setup.indicator', 'setup.angle', 'setup.recline_setting'],
+                ownFigures: ['seat.modes.*.angle_max'],
+            ),
+            new Finds(Code::of('measure.not_level'), [Severity::Ask], mendedBy: ['setup.level_ground']),
+            new Finds(Code::of('measure.zone'), [Severity::Fix], mendedBy: ['setup.zone']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -38,7 +54,7 @@ final readonly class ReclineRule implements Rule
         $hasRange = ReclineReading::of($s)->mayHaveRange;
         $read = $setup->indicator !== null || $setup->angle !== null || $setup->zone !== null;
         if ($read && $setup->levelGround !== true) {
-            yield new Finding(Code::MeasureNotLevel, Severity::Ask, 'The car is not known to stand on level ground, so neither indicator nor angle tells anything.', 'Roll the car to level ground, then read again.', sources: [Source::common()]);
+            yield new Finding(Code::of('measure.not_level'), Severity::Ask, 'The car is not known to stand on level ground, so neither indicator nor angle tells anything.', 'Roll the car to level ground, then read again.', sources: [Source::Common->cite()]);
         }
         if ($setup->levelGround === null) {
             yield new Question('setup.level_ground', Station::Measure);
@@ -70,11 +86,11 @@ final readonly class ReclineRule implements Rule
             if ($fault === Truth::Unknown) {
                 yield new Question('child.sits_unaided', Station::Measure);
             } elseif ($fault === Truth::Yes) {
-                yield self::finding(Code::MeasureTooUpright, 'The seat is too upright', 'A young head can drop and close the airway. Recline it' . ($s->seat?->wedgeOk === true ? ', or lift it at the seat crease with a noodle or rolled towel.' : ' by its own foot or setting.'), $reading->uprightByIndicator, $reading->angle, $reading->brokenMin, 'least');
+                yield self::finding(Code::of('measure.too_upright'), 'The seat is too upright', 'A young head can drop and close the airway. Recline it' . ($s->seat?->wedgeOk === true ? ', or lift it at the seat crease with a noodle or rolled towel.' : ' by its own foot or setting.'), $reading->uprightByIndicator, $reading->angle, $reading->brokenMin, 'least');
             }
         }
         if ($reading->isTooFlat()) {
-            yield self::finding(Code::MeasureTooFlat, 'The seat lies too flat', 'Set it more upright: a flat seat gives no hold in a crash.', $reading->flatByIndicator, $reading->angle, $reading->brokenMax, 'most');
+            yield self::finding(Code::of('measure.too_flat'), 'The seat lies too flat', 'Set it more upright: a flat seat gives no hold in a crash.', $reading->flatByIndicator, $reading->angle, $reading->brokenMax, 'most');
         }
     }
 
@@ -88,7 +104,7 @@ final readonly class ReclineRule implements Rule
             default => '',
         };
 
-        return new Finding($code, Severity::Fix, $what . $measured . $seen . '.', $remedy, observed: $measured !== '' ? $angle : ($code === Code::MeasureTooUpright ? Indicator::TooUpright->value : Indicator::TooFlat->value), limit: $broken?->value, from: 'seat', sources: [Source::manual('seat')]);
+        return new Finding($code, Severity::Fix, $what . $measured . $seen . '.', $remedy, observed: $measured !== '' ? $angle : ($code === Code::of('measure.too_upright') ? Indicator::TooUpright->value : Indicator::TooFlat->value), limit: $broken?->value, from: 'seat', sources: [Source::SeatManual->cite()]);
     }
 
     /** @return iterable<Finding|Question> */
@@ -100,7 +116,7 @@ final readonly class ReclineRule implements Rule
         }
         $meant = ZoneFit::of($zone, $s);
         if ($meant->breaks !== []) {
-            yield new Finding(Code::MeasureZone, Severity::Fix, "The indicator stands in the zone {$zone->name}, which is not meant for this child: " . implode('; ', $meant->breaks) . '.', 'Set the recline to the zone for this child.', $zone->name, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('measure.zone'), Severity::Fix, "The indicator stands in the zone {$zone->name}, which is not meant for this child: " . implode('; ', $meant->breaks) . '.', 'Set the recline to the zone for this child.', $zone->name, from: 'seat', sources: [Source::SeatManual->cite()]);
         }
         foreach ($meant->breaks === [] ? $meant->missing : [] as $path) {
             yield new Question($path, Station::Measure);

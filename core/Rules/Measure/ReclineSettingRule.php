@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Measure;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -18,9 +19,11 @@ use MintBuckle\Core\Truth;
 /** Is the recline setting allowed for this mode and weight? */
 final readonly class ReclineSettingRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::MeasureReclineSetting];
+        return [
+            new Finds(Code::of('measure.recline_setting'), [Severity::Fix], mendedBy: ['setup.recline_setting']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -47,7 +50,7 @@ final readonly class ReclineSettingRule implements Rule
         if ($allowed === Truth::No) {
             $right = $settings->allowed();
             yield new Finding(
-                Code::MeasureReclineSetting,
+                Code::of('measure.recline_setting'),
                 Severity::Fix,
                 $right === [] && $settings->missing() === [] ? 'The maker gives no recline setting for a child of this weight in this mode.' : "Recline setting {$setting} is not for this mode and weight.",
                 match (true) {
@@ -58,7 +61,7 @@ final readonly class ReclineSettingRule implements Rule
                 observed: (string) $setting,
                 limit: implode(', ', $right),
                 from: 'seat',
-                sources: [Source::manual('seat')],
+                sources: [Source::SeatManual->cite()],
             );
         }
     }

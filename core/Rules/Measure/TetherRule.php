@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Measure;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -17,9 +18,23 @@ use MintBuckle\Core\Truth;
 /** Is the tether on where it is called for, off where it is forbidden, and without slack? */
 final readonly class TetherRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::MeasureTetherUnused, Code::MeasureTetherForbidden, Code::MeasureTetherSlack];
+        return [
+            new Finds(
+                Code::of('measure.tether_unused'),
+                [Severity::Fix],
+                mendedBy: ['setup.tether.used'],
+                ownFigures: ['seat.tether_rear'],
+            ),
+            new Finds(
+                Code::of('measure.tether_forbidden'),
+                [Severity::Fix],
+                mendedBy: ['setup.tether.used'],
+                ownFigures: ['seat.tether_rear'],
+            ),
+            new Finds(Code::of('measure.tether_slack'), [Severity::Fix], mendedBy: ['setup.tether.slack']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -36,16 +51,16 @@ final readonly class TetherRule implements Rule
             yield new Question('setup.tether.used', Station::Measure);
         }
         if ($tether->used === false && $called === Truth::Yes && $s->place?->tetherAnchor === true) {
-            yield new Finding(Code::MeasureTetherUnused, Severity::Fix, 'The tether is called for, its anchor is there, and it is not used.', 'Hook the tether on and take the slack out.', from: $s->tetherCalledForBy(), sources: [Source::common()]);
+            yield new Finding(Code::of('measure.tether_unused'), Severity::Fix, 'The tether is called for, its anchor is there, and it is not used.', 'Hook the tether on and take the slack out.', from: $s->tetherCalledForBy(), sources: [Source::Common->cite()]);
         }
         if ($tether->used === true && $s->tetherForbidden()) {
-            yield new Finding(Code::MeasureTetherForbidden, Severity::Fix, 'The tether is on, and the seat\'s maker forbids it rear-facing.', 'Unhook the tether and stow it.', from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('measure.tether_forbidden'), Severity::Fix, 'The tether is on, and the seat\'s maker forbids it rear-facing.', 'Unhook the tether and stow it.', from: 'seat', sources: [Source::SeatManual->cite()]);
         }
         if ($tether->slack === null && $s->isTetherConcerned()) {
             yield new Question('setup.tether.slack', Station::Measure);
         }
         if ($tether->slack === true && $tether->used !== false) {
-            yield new Finding(Code::MeasureTetherSlack, Severity::Fix, 'There is slack in the tether.', $s->isRear() ? 'Take the slack out with the child in; ease it to load the child and take it up again each time.' : 'Take all the slack out.', sources: [Source::common()]);
+            yield new Finding(Code::of('measure.tether_slack'), Severity::Fix, 'There is slack in the tether.', $s->isRear() ? 'Take the slack out with the child in; ease it to load the child and take it up again each time.' : 'Take all the slack out.', sources: [Source::Common->cite()]);
         }
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Measure;
 
 use MintBuckle\Core\Facts\Wedge;
+use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -17,9 +19,11 @@ use MintBuckle\Core\Situation;
 /** Is a noodle or towel under a seat whose maker does not allow it, or under one that faces forward? */
 final readonly class WedgeRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::MeasureWedgeNotAllowed];
+        return [
+            new Finds(Code::of('measure.wedge_not_allowed'), [Severity::Fix], mendedBy: ['setup.wedge']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -31,16 +35,16 @@ final readonly class WedgeRule implements Rule
         if ($wedge === null) {
             yield new Question('setup.wedge', Station::Measure);
         } elseif ($wedge !== Wedge::None && ! $s->isRear()) {
-            yield self::finding("A {$wedge->value} is under a seat that faces forward.", 'default', Source::common());
+            yield self::finding("A {$wedge->value} is under a seat that faces forward.", 'default', Source::Common->cite());
         } elseif ($wedge !== Wedge::None && $s->seat?->wedgeOk === false) {
-            yield self::finding("A {$wedge->value} is under the seat, and its maker does not allow it.", 'seat', Source::manual('seat'));
+            yield self::finding("A {$wedge->value} is under the seat, and its maker does not allow it.", 'seat', Source::SeatManual->cite());
         } elseif ($wedge !== Wedge::None && $s->seat?->wedgeOk === null) {
             yield new Question('seat.wedge_ok', Station::Measure);
         }
     }
 
-    private static function finding(string $message, string $from, Source $source): Finding
+    private static function finding(string $message, string $from, Citation $source): Finding
     {
-        return new Finding(Code::MeasureWedgeNotAllowed, Severity::Fix, $message, 'Take it out and set the recline by the seat\'s own means.', from: $from, sources: [$source]);
+        return new Finding(Code::of('measure.wedge_not_allowed'), Severity::Fix, $message, 'Take it out and set the recline by the seat\'s own means.', from: $from, sources: [$source]);
     }
 }

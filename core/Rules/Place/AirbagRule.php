@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Place;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -18,9 +19,12 @@ use MintBuckle\Core\Truth;
 /** Is there an active airbag in front of a child seat? */
 final readonly class AirbagRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::PlaceAirbag, Code::PlaceAirbagForward];
+        return [
+            new Finds(Code::of('place.airbag'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.position']),
+            new Finds(Code::of('place.airbag_forward'), [Severity::Fix, Severity::Advise], mendedBy: ['setup.position']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -44,7 +48,7 @@ final readonly class AirbagRule implements Rule
     private static function rear(Truth $free): Finding
     {
         return new Finding(
-            Code::PlaceAirbag,
+            Code::of('place.airbag'),
             $free === Truth::Yes ? Severity::Fix : Severity::Stop,
             'A rear-facing seat stands in front of an active airbag.',
             match ($free) {
@@ -52,18 +56,18 @@ final readonly class AirbagRule implements Rule
                 Truth::No => 'There is no other place in this car that can take it: the child does not ride in it.',
                 Truth::Unknown => 'It does not ride here. Look whether another place in this car can take it.',
             },
-            sources: [Source::common()],
+            sources: [Source::Common->cite()],
         );
     }
 
     private static function forward(Truth $free): Finding
     {
         return new Finding(
-            Code::PlaceAirbagForward,
+            Code::of('place.airbag_forward'),
             $free === Truth::Yes ? Severity::Fix : Severity::Advise,
             'The seat stands in front of an active airbag.',
             $free === Truth::Yes ? 'Move it to a free place in the back.' : 'Move the vehicle seat all the way back.',
-            sources: [Source::common()],
+            sources: [Source::Common->cite()],
         );
     }
 }

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Place;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -16,9 +17,11 @@ use MintBuckle\Core\Situation;
 /** Is the carrying handle where its maker allows it for travel? */
 final readonly class HandleRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::PlaceHandle];
+        return [
+            new Finds(Code::of('place.handle'), [Severity::Fix], mendedBy: ['setup.handle']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -31,7 +34,7 @@ final readonly class HandleRule implements Rule
         if ($handle === null) {
             yield new Question('setup.handle', Station::Place);
         } elseif (! in_array($handle, $allowed, true)) {
-            yield new Finding(Code::PlaceHandle, Severity::Fix, "The carrying handle is {$handle}; for travel its maker allows: " . implode(', ', $allowed) . '.', 'Set the handle to an allowed position.', observed: $handle, limit: implode(', ', $allowed), from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('place.handle'), Severity::Fix, "The carrying handle is {$handle}; for travel its maker allows: " . implode(', ', $allowed) . '.', 'Set the handle to an allowed position.', observed: $handle, limit: implode(', ', $allowed), from: 'seat', sources: [Source::SeatManual->cite()]);
         }
     }
 }

@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,9 +20,12 @@ use MintBuckle\Core\Truth;
 /** Is it known which place is in use? */
 final readonly class PositionRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::PlaceNoBelt, Code::PlaceBoosterLapOnly];
+        return [
+            new Finds(Code::of('place.no_belt'), [Severity::Fix], mendedBy: ['setup.position']),
+            new Finds(Code::of('place.booster_lap_only'), [Severity::Fix], mendedBy: ['setup.position']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -60,12 +64,12 @@ final readonly class PositionRule implements Rule
         } elseif ($place->belt === Belt::None) {
             yield self::noBelt('There is no belt here for the child.');
         } elseif ($place->belt === Belt::Lap && $s->isBooster()) {
-            yield new Finding(Code::PlaceBoosterLapOnly, Severity::Fix, 'Only a lap belt is here; a booster needs lap and shoulder.', 'Choose a place with a lap-shoulder belt.', observed: 'lap', limit: 'lap_shoulder', sources: [Source::common()]);
+            yield new Finding(Code::of('place.booster_lap_only'), Severity::Fix, 'Only a lap belt is here; a booster needs lap and shoulder.', 'Choose a place with a lap-shoulder belt.', observed: 'lap', limit: 'lap_shoulder', sources: [Source::Common->cite()]);
         }
     }
 
     private static function noBelt(string $message): Finding
     {
-        return new Finding(Code::PlaceNoBelt, Severity::Fix, $message, 'Choose another place.', sources: [Source::common()]);
+        return new Finding(Code::of('place.no_belt'), Severity::Fix, $message, 'Choose another place.', sources: [Source::Common->cite()]);
     }
 }

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Place;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -18,9 +19,11 @@ use MintBuckle\Core\Truth;
 /** Does the place have the tether anchor that this seat needs? */
 final readonly class TetherAnchorRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::PlaceNoTetherAnchor];
+        return [
+            new Finds(Code::of('place.no_tether_anchor'), [Severity::Fix, Severity::Stop, Severity::Advise], mendedBy: ['setup.position']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -45,7 +48,7 @@ final readonly class TetherAnchorRule implements Rule
             yield new Question($path, Station::Place, Severity::Stop);
         }
         yield new Finding(
-            Code::PlaceNoTetherAnchor,
+            Code::of('place.no_tether_anchor'),
             match (true) {
                 $elsewhere->any === Truth::Yes => Severity::Fix,
                 $demanded === Truth::Yes => Severity::Stop,
@@ -58,7 +61,7 @@ final readonly class TetherAnchorRule implements Rule
                 default => 'The seat\'s maker allows it without. Stow the strap.',
             },
             from: $s->tetherDemandedBy(),
-            sources: [Source::common()],
+            sources: [Source::Common->cite()],
         );
     }
 }

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -16,9 +17,18 @@ use MintBuckle\Core\Situation;
 /** Are the hooks on designated anchors of this place, or on borrowed ones that both makers allow? */
 final readonly class AnchorPlaceRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureAnchorNotThere, Code::SecureAnchorBorrowed];
+        return [
+            new Finds(Code::of('secure.anchor_not_there'), [Severity::Fix], mendedBy: ['setup.anchor_designated', 'setup.held_by'], subject: 'lower_anchors'),
+            new Finds(Code::of('secure.anchor_not_there'), [Severity::Fix], mendedBy: ['setup.tether.anchor_designated', 'setup.position'], subject: 'tether'),
+            new Finds(
+                Code::of('secure.anchor_borrowed'),
+                [Severity::Fix],
+                mendedBy: ['setup.anchors_borrowed', 'setup.held_by'],
+                sources: [Source::Common, Source::AnchorSpacing],
+            ),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -62,7 +72,7 @@ final readonly class AnchorPlaceRule implements Rule
     {
         $leave = ['seat.borrow_anchors_ok' => $s->seat?->borrowAnchorsOk, 'vehicle.borrow_anchors_ok' => $s->case->vehicle?->borrowAnchorsOk];
         if (in_array(false, $leave, true)) {
-            yield new Finding(Code::SecureAnchorBorrowed, Severity::Fix, 'Bars of two neighbouring places are borrowed, and not both manuals allow that.', 'Use the belt here, or move to a place with its own anchors.', sources: Source::cited(Code::SecureAnchorBorrowed));
+            yield new Finding(Code::of('secure.anchor_borrowed'), Severity::Fix, 'Bars of two neighbouring places are borrowed, and not both manuals allow that.', 'Use the belt here, or move to a place with its own anchors.', sources: [Source::Common->cite(), Source::AnchorSpacing->cite()]);
 
             return;
         }
@@ -73,6 +83,6 @@ final readonly class AnchorPlaceRule implements Rule
 
     private static function notThere(string $message, string $remedy, string $subject): Finding
     {
-        return new Finding(Code::SecureAnchorNotThere, Severity::Fix, $message, $remedy, $subject, sources: [Source::common()]);
+        return new Finding(Code::of('secure.anchor_not_there'), Severity::Fix, $message, $remedy, $subject, sources: [Source::Common->cite()]);
     }
 }

@@ -6,8 +6,10 @@ namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Practice\Bound;
@@ -19,9 +21,17 @@ use MintBuckle\Core\Truth;
 /** May the lower anchors carry this child? */
 final readonly class AnchorWeightRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureAnchorOverweight];
+        return [
+            new Finds(
+                Code::of('secure.anchor_overweight'),
+                [Severity::Fix],
+                mendedBy: ['setup.held_by'],
+                ownFigures: ['seat.lower_anchor_child_max'],
+                sources: [Source::AnchorWeight],
+            ),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -46,7 +56,7 @@ final readonly class AnchorWeightRule implements Rule
     private static function overweight(Mass $weight, Bound $bound, Situation $s): Finding
     {
         return new Finding(
-            Code::SecureAnchorOverweight,
+            Code::of('secure.anchor_overweight'),
             Severity::Fix,
             "The child weighs {$weight->showBeside($bound->value)}; " . ($bound->value->value->isZero()
                 ? 'the seat alone is as heavy as the lower anchors may carry, and leaves nothing for a child.'

@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\BaseUse;
 use MintBuckle\Core\Facts\Permission;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -18,9 +19,11 @@ use MintBuckle\Core\Situation;
 /** Is an infant shell belted without its base, and may it be? */
 final readonly class BaselessRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureBaselessNotAllowed];
+        return [
+            new Finds(Code::of('secure.baseless_not_allowed'), [Severity::Fix], mendedBy: ['setup.base']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -33,7 +36,7 @@ final readonly class BaselessRule implements Rule
         if ($leave !== null && $base === null) {
             yield new Question('setup.base', Station::Secure);
         } elseif ($base === BaseUse::None && $leave === Permission::Forbidden) {
-            yield new Finding(Code::SecureBaselessNotAllowed, Severity::Fix, 'The shell is belted without its base, which its maker does not allow.', 'Put the base in and click the shell on to it.', from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('secure.baseless_not_allowed'), Severity::Fix, 'The shell is belted without its base, which its maker does not allow.', 'Put the base in and click the shell on to it.', from: 'seat', sources: [Source::SeatManual->cite()]);
         } elseif ($base === BaseUse::None && $leave === null) {
             yield new Question('seat.baseless', Station::Secure);
         }

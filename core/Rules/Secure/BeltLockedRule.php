@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,9 +20,11 @@ use MintBuckle\Core\Truth;
 /** Does anything that is claimed, and that this hardware can do, fix the length of the lap part? */
 final readonly class BeltLockedRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureBeltUnlocked];
+        return [
+            new Finds(Code::of('secure.belt_unlocked'), [Severity::Fix], mendedBy: ['setup.lock']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -56,7 +59,7 @@ final readonly class BeltLockedRule implements Rule
         $lacksRetractor = $s->seat?->lockRetractorToo === Leave::Required && array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat()) !== [];
 
         return new Finding(
-            Code::SecureBeltUnlocked,
+            Code::of('secure.belt_unlocked'),
             Severity::Fix,
             match (true) {
                 $locks === [] => 'Nothing fixes the length of the lap part.',
@@ -70,7 +73,7 @@ final readonly class BeltLockedRule implements Rule
                 default => 'Look what belt, retractor and latch plate there are here, and lock it by a way that works.',
             },
             observed: $locks === [] ? 'nothing' : implode(', ', array_map(static fn(Lock $l): string => $l->value, $locks)),
-            sources: [Source::common()],
+            sources: [Source::Common->cite()],
         );
     }
 }

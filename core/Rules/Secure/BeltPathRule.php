@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\BeltPath;
 use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -18,9 +19,12 @@ use MintBuckle\Core\Situation;
 /** Does the webbing go through this direction's path, and the part of it that the maker says? */
 final readonly class BeltPathRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureWrongPath, Code::SecureWebbingPath];
+        return [
+            new Finds(Code::of('secure.wrong_path'), [Severity::Fix], mendedBy: ['setup.belt_path']),
+            new Finds(Code::of('secure.webbing_path'), [Severity::Fix], mendedBy: ['setup.webbing']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -32,13 +36,13 @@ final readonly class BeltPathRule implements Rule
                 yield new Question('setup.belt_path', Station::Secure);
             } elseif ($setup->beltPath !== $right) {
                 yield new Finding(
-                    Code::SecureWrongPath,
+                    Code::of('secure.wrong_path'),
                     Severity::Fix,
                     "The webbing goes through the {$setup->beltPath->value}-facing path.",
                     $s->isRear() ? 'Use the rear-facing path: it lies under the child\'s legs.' : 'Use the forward-facing path: it lies behind the child\'s back.',
                     observed: $setup->beltPath->value,
                     limit: $right->value,
-                    sources: [Source::common()],
+                    sources: [Source::Common->cite()],
                 );
             }
         }
@@ -49,7 +53,7 @@ final readonly class BeltPathRule implements Rule
         if ($setup->webbing === null) {
             yield new Question('setup.webbing', Station::Secure);
         } elseif ($setup->webbing !== $asked) {
-            yield new Finding(Code::SecureWebbingPath, Severity::Fix, 'The seat says which part of the belt goes through this path, and it is otherwise.', $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.', observed: $setup->webbing->value, limit: $asked->value, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('secure.webbing_path'), Severity::Fix, 'The seat says which part of the belt goes through this path, and it is otherwise.', $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.', observed: $setup->webbing->value, limit: $asked->value, from: 'seat', sources: [Source::SeatManual->cite()]);
         }
     }
 }

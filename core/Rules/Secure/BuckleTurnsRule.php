@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -19,9 +20,11 @@ final readonly class BuckleTurnsRule implements Rule
     /** Full turns; common practice. */
     public const MOST = 3;
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureBuckleTurns];
+        return [
+            new Finds(Code::of('secure.buckle_turns'), [Severity::Fix], mendedBy: ['setup.buckle_turns'], figures: ['turns' => (string) self::MOST]),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -42,6 +45,6 @@ final readonly class BuckleTurnsRule implements Rule
 
     private static function turned(string $message, string $remedy, string $from): Finding
     {
-        return new Finding(Code::SecureBuckleTurns, Severity::Fix, $message, $remedy, from: $from, sources: [Source::common()]);
+        return new Finding(Code::of('secure.buckle_turns'), Severity::Fix, $message, $remedy, from: $from, sources: [Source::Common->cite()]);
     }
 }

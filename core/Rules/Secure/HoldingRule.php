@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Rules\Secure;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -17,9 +18,13 @@ use MintBuckle\Core\Situation;
 /** Is the seat attached, by one way or by two that both makers allow? */
 final readonly class HoldingRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureNothing, Code::SecureBoth, Code::SecureBoosterAnchorNotAllowed];
+        return [
+            new Finds(Code::of('secure.nothing'), [Severity::Fix], mendedBy: ['setup.held_by']),
+            new Finds(Code::of('secure.both'), [Severity::Fix], mendedBy: ['setup.held_by']),
+            new Finds(Code::of('secure.booster_anchor_not_allowed'), [Severity::Fix], mendedBy: ['setup.held_by']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -33,7 +38,7 @@ final readonly class HoldingRule implements Rule
         } elseif ($s->isBooster()) {
             yield from $s->anchorsHold() ? self::boosterOnAnchors($s) : [];
         } elseif ($heldBy === HeldBy::Nothing) {
-            yield new Finding(Code::SecureNothing, Severity::Fix, 'Nothing holds the seat to the car.', 'Fasten it with the belt or the lower anchors.', sources: [Source::common()]);
+            yield new Finding(Code::of('secure.nothing'), Severity::Fix, 'Nothing holds the seat to the car.', 'Fasten it with the belt or the lower anchors.', sources: [Source::Common->cite()]);
         } elseif ($heldBy === HeldBy::Both) {
             yield from self::both($s);
         }
@@ -44,7 +49,7 @@ final readonly class HoldingRule implements Rule
     {
         $allowed = ['seat.belt_and_anchors_ok' => $s->seat?->beltAndAnchorsOk, 'vehicle.belt_and_anchors_ok' => $s->case->vehicle?->beltAndAnchorsOk];
         if (in_array(false, $allowed, true)) {
-            yield new Finding(Code::SecureBoth, Severity::Fix, 'Belt and lower anchors hold the seat together, and not both makers allow that.', 'Keep one of them; both are equal when tight.', sources: [Source::common()]);
+            yield new Finding(Code::of('secure.both'), Severity::Fix, 'Belt and lower anchors hold the seat together, and not both makers allow that.', 'Keep one of them; both are equal when tight.', sources: [Source::Common->cite()]);
 
             return;
         }
@@ -57,7 +62,7 @@ final readonly class HoldingRule implements Rule
     private static function boosterOnAnchors(Situation $s): iterable
     {
         if ($s->modeRules?->anchorsAllowed === false) {
-            yield new Finding(Code::SecureBoosterAnchorNotAllowed, Severity::Fix, 'The booster hangs on the lower anchors, which its maker does not allow.', 'Unhook it; the belt holds the child.', from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('secure.booster_anchor_not_allowed'), Severity::Fix, 'The booster hangs on the lower anchors, which its maker does not allow.', 'Unhook it; the belt holds the child.', from: 'seat', sources: [Source::SeatManual->cite()]);
         } elseif ($s->modeRules !== null && $s->modeRules->anchorsAllowed === null) {
             yield new Question($s->modePath('anchors_allowed'), Station::Secure);
         }

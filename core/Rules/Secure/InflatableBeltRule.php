@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -16,9 +17,11 @@ use MintBuckle\Core\Situation;
 /** Is the belt here inflatable, and does the seat's maker allow that? */
 final readonly class InflatableBeltRule implements Rule
 {
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureInflatableBelt];
+        return [
+            new Finds(Code::of('secure.inflatable_belt'), [Severity::Fix], mendedBy: ['setup.position', 'setup.held_by']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -31,7 +34,7 @@ final readonly class InflatableBeltRule implements Rule
         } elseif ($s->place->inflatableBelt && $s->seat?->inflatableBeltOk === null) {
             yield new Question('seat.inflatable_belt_ok', Station::Secure);
         } elseif ($s->place->inflatableBelt && $s->seat->inflatableBeltOk === false) {
-            yield new Finding(Code::SecureInflatableBelt, Severity::Fix, 'The belt here is inflatable, and the seat\'s maker does not allow it.', 'Use the lower anchors or another place.', from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('secure.inflatable_belt'), Severity::Fix, 'The belt here is inflatable, and the seat\'s maker does not allow it.', 'Use the lower anchors or another place.', from: 'seat', sources: [Source::SeatManual->cite()]);
         }
     }
 }

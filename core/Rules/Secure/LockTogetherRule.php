@@ -10,6 +10,7 @@ use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -24,9 +25,13 @@ final readonly class LockTogetherRule implements Rule
 {
     private const SIDES = ['buckle_side' => 'on the buckle side', 'shoulder_side' => 'on the shoulder side', 'both' => 'on both sides'];
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureDoubleLock, Code::SecureLockoffWrong, Code::SecureClipWithLock];
+        return [
+            new Finds(Code::of('secure.double_lock'), [Severity::Fix], mendedBy: ['setup.lock']),
+            new Finds(Code::of('secure.lockoff_wrong'), [Severity::Fix], mendedBy: ['setup.lockoff_used']),
+            new Finds(Code::of('secure.clip_with_lock'), [Severity::Fix], mendedBy: ['setup.lock']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -82,12 +87,12 @@ final readonly class LockTogetherRule implements Rule
     private static function doubled(bool $isForbidden): Finding
     {
         return new Finding(
-            Code::SecureDoubleLock,
+            Code::of('secure.double_lock'),
             Severity::Fix,
             $isForbidden ? 'The seat\'s own lock and the retractor are both locked; its maker forbids both.' : 'Only one of the two is locked; the seat\'s maker wants its own lock and the retractor.',
             $isForbidden ? 'Let the retractor run free again.' : 'Lock the other one too.',
             from: 'seat',
-            sources: [Source::manual('seat')],
+            sources: [Source::SeatManual->cite()],
         );
     }
 
@@ -99,13 +104,13 @@ final readonly class LockTogetherRule implements Rule
             yield new Question($s->placePath('retractor'), Station::Secure);
         } elseif ($canLock === Truth::Yes) {
             yield new Finding(
-                Code::SecureClipWithLock,
+                Code::of('secure.clip_with_lock'),
                 Severity::Fix,
                 'The retractor is left in locking mode with the locking clip on.',
                 $s->place?->retractor === Retractor::AlwaysLocking
                     ? 'Take the clip off: this retractor always locks and holds the belt by itself.'
                     : 'Let the belt wind in all the way once, so that it runs free again.',
-                sources: [Source::common()],
+                sources: [Source::Common->cite()],
             );
         }
     }
@@ -124,7 +129,7 @@ final readonly class LockTogetherRule implements Rule
         if ($used === null) {
             yield new Question('setup.lockoff_used', Station::Secure);
         } elseif ($used !== $asked) {
-            yield new Finding(Code::SecureLockoffWrong, Severity::Fix, 'The lock-off is closed on the wrong side.', 'Close it ' . self::SIDES[$asked->value] . ', as its maker says.', observed: $used->value, limit: $asked->value, from: 'seat', sources: [Source::manual('seat')]);
+            yield new Finding(Code::of('secure.lockoff_wrong'), Severity::Fix, 'The lock-off is closed on the wrong side.', 'Close it ' . self::SIDES[$asked->value] . ', as its maker says.', observed: $used->value, limit: $asked->value, from: 'seat', sources: [Source::SeatManual->cite()]);
         }
     }
 }

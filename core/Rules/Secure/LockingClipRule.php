@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
@@ -20,9 +21,17 @@ final readonly class LockingClipRule implements Rule
 {
     private const PRONGS = 4;
 
-    public function codes(): array
+    public function finds(): array
     {
-        return [Code::SecureClipFar, Code::SecureClipProngs];
+        return [
+            new Finds(
+                Code::of('secure.clip_far'),
+                [Severity::Fix],
+                mendedBy: ['setup.clip_distance'],
+                ownFigures: ['seat.clip_distance_max'],
+            ),
+            new Finds(Code::of('secure.clip_prongs'), [Severity::Fix], mendedBy: ['setup.clip_prongs']),
+        ];
     }
 
     public function judge(Situation $s): iterable
@@ -39,7 +48,7 @@ final readonly class LockingClipRule implements Rule
         }
         if ($distance !== null && $bound !== null) {
             yield new Finding(
-                Code::SecureClipFar,
+                Code::of('secure.clip_far'),
                 Severity::Fix,
                 "The locking clip sits {$distance->showBeside($bound->value)} from the latch plate; " . ($bound->inclusive ? 'at most' : 'less than') . " {$bound->value->show($distance->unit)} holds.",
                 'Set it again, close to the plate.',
@@ -52,7 +61,7 @@ final readonly class LockingClipRule implements Rule
         if ($setup->clipProngs === null) {
             yield new Question('setup.clip_prongs', Station::Secure);
         } elseif ($setup->clipProngs !== self::PRONGS) {
-            yield new Finding(Code::SecureClipProngs, Severity::Fix, (['None', 'Only one', 'Only two', 'Only three'][$setup->clipProngs] ?? (string) $setup->clipProngs) . " of the clip's four prongs " . ($setup->clipProngs === 1 ? 'is' : 'are') . ' on the webbing.', 'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.', observed: (string) $setup->clipProngs, limit: (string) self::PRONGS, sources: [Source::common()]);
+            yield new Finding(Code::of('secure.clip_prongs'), Severity::Fix, (['None', 'Only one', 'Only two', 'Only three'][$setup->clipProngs] ?? (string) $setup->clipProngs) . " of the clip's four prongs " . ($setup->clipProngs === 1 ? 'is' : 'are') . ' on the webbing.', 'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.', observed: (string) $setup->clipProngs, limit: (string) self::PRONGS, sources: [Source::Common->cite()]);
         }
     }
 }
