@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MintBuckle\Core;
 
 use MintBuckle\Core\Facts\CaseFile;
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -42,7 +41,7 @@ final readonly class Assessor
      */
     private static function mostUsefulFirst(array $questions, CaseFile $case): array
     {
-        $lacksSeat = $case->seat === null && $case->setup?->mode !== ModeName::BeltOnly;
+        $lacksSeat = $case->seat === null && $case->setup?->mode?->hasSeat() !== false;
         $byPath = [];
         foreach ($questions as $question) {
             $known = $byPath[$question->path] ?? null;

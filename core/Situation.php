@@ -67,7 +67,7 @@ final readonly class Situation
         $this->age = $case->child->ageMonths ?? ($case->child->bornOn === null ? null : Age::on($case->today, $case->child->bornOn));
         $this->practice = $practice ?? Practice::of($case->practice);
         $this->mode = $case->setup?->mode;
-        $this->seat = $this->mode === ModeName::BeltOnly ? null : $case->seat;
+        $this->seat = $this->mode?->hasSeat() === false ? null : $case->seat;
         $standards = $this->seat?->standards;
         $this->convention = $standards === null ? null : Convention::of(self::speaking($standards, $this->practice->accepted));
         $this->modeRules = $this->mode === null ? null : $this->seat->modes[$this->mode->value] ?? null;
@@ -106,7 +106,7 @@ final readonly class Situation
 
     public function isHarness(): bool
     {
-        return $this->mode?->isHarness() === true;
+        return $this->mode?->hasHarness() === true;
     }
 
     public function isBooster(): bool
@@ -116,12 +116,12 @@ final readonly class Situation
 
     public function isRear(): bool
     {
-        return $this->mode === ModeName::RearHarness;
+        return $this->mode?->facesRear() === true;
     }
 
     public function isForwardHarness(): bool
     {
-        return $this->mode === ModeName::ForwardHarness;
+        return $this->mode?->isForwardHarness() === true;
     }
 
     /** A belt that holds the seat, or over a booster the child. */
@@ -185,14 +185,14 @@ final readonly class Situation
     /** The strap rule of a mode with its layer; null while it cannot be told. */
     public function strapRule(ModeName $mode): ?StrapRule
     {
-        return $mode === ModeName::RearHarness
+        return $mode->facesRear()
             ? $this->seat->strapRuleRear ?? $this->convention?->rearStraps
             : $this->seat->strapRuleForward ?? $this->convention?->forwardStraps;
     }
 
     public function strapRuleFrom(ModeName $mode): string
     {
-        $own = $mode === ModeName::RearHarness ? $this->seat?->strapRuleRear : $this->seat?->strapRuleForward;
+        $own = $mode->facesRear() ? $this->seat?->strapRuleRear : $this->seat?->strapRuleForward;
 
         return $own !== null ? 'seat' : $this->convention->from ?? 'default';
     }

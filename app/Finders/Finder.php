@@ -8,6 +8,7 @@ use App\Models\SeatModel;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Station;
 use stdClass;
 
@@ -147,14 +148,14 @@ enum Finder: string
     /** @return array<string, true> choices of a fact that this finder is not about */
     public function leftOut(string $path): array
     {
-        $boosters = ['high_back_booster' => true, 'backless_booster' => true, 'belt_only' => true];
-
-        return match (true) {
+        $left = match (true) {
             $path !== 'setup.mode' => [],
-            $this === self::Locking || $this === self::Anchors || $this === self::Slot => $boosters,
-            $this === self::Flight => ['belt_only' => true],
+            $this === self::Locking || $this === self::Anchors || $this === self::Slot => array_filter(ModeName::cases(), static fn(ModeName $mode): bool => ! $mode->hasHarness()),
+            $this === self::Flight => array_filter(ModeName::cases(), static fn(ModeName $mode): bool => ! $mode->hasSeat()),
             default => [],
         };
+
+        return array_fill_keys(array_column($left, 'value'), true);
     }
 
     /** @return list<Askable> what only finders ask */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Finders;
 
 use App\Units;
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Practice\Layer;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Truth;
@@ -126,7 +125,7 @@ final readonly class Headline
     private static function beltFit(FinderAnswer $answer): self
     {
         return match (true) {
-            $answer->assessment->computed()->bestMode === ModeName::BeltOnly => new self('belt_only', 'The belt alone fits this child.'),
+            $answer->assessment->computed()->bestMode?->hasSeat() === false => new self('belt_only', 'The belt alone fits this child.'),
             $answer->missing() === [] => new self('not_yet', 'Not yet: a booster still.'),
             default => new self('unknown', 'It cannot be told yet.'),
         };

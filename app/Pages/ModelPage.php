@@ -67,7 +67,7 @@ final readonly class ModelPage
     /** The slots to scale; null for a seat without any. */
     public function slots(): ?BuckleFront
     {
-        $harness = array_values(array_filter($this->modes, static fn(string $m): bool => ModeName::tryFrom($m)?->isHarness() === true));
+        $harness = array_values(array_filter($this->modes, static fn(string $m): bool => ModeName::tryFrom($m)?->hasHarness() === true));
 
         return $harness === [] || ($this->seat->slots ?? []) === [] ? null : BuckleFront::of($this->situation(ModeName::from($harness[0])), lead: false);
     }

@@ -23,12 +23,12 @@ final readonly class BeforeSteps
 
         return array_values(array_filter([
             ...SeatReady::of($s, $mode, $rules),
-            $mode === ModeName::RearHarness ? null : new CardStep(StepCode::VehicleBack, 'Set the vehicle seat back upright.', 'It stands upright and clicks; nothing lies between it and the seat.'),
+            $mode->facesRear() ? null : new CardStep(StepCode::VehicleBack, 'Set the vehicle seat back upright.', 'It stands upright and clicks; nothing lies between it and the seat.'),
             $steps->headRestraint(),
-            $mode === ModeName::RearHarness ? new CardStep(StepCode::FrontSeat, 'Move the vehicle seat ahead forward, as far as its rider allows.', 'The child seat has a gap to it or touches it lightly; it is not pressed.') : null,
+            $mode->facesRear() ? new CardStep(StepCode::FrontSeat, 'Move the vehicle seat ahead forward, as far as its rider allows.', 'The child seat has a gap to it or touches it lightly; it is not pressed.') : null,
             $steps->wedge(),
             $steps->placeSeat(),
-            $mode->isHarness() ? $steps->openPath() : null,
+            $mode->hasHarness() ? $steps->openPath() : null,
         ]));
     }
 
@@ -48,7 +48,7 @@ final readonly class BeforeSteps
     {
         $used = $this->s->setup()->wedge ?? Wedge::None;
         $size = WedgeSize::of($this->s);
-        if ($this->mode !== ModeName::RearHarness || $this->s->seat?->wedgeOk !== true || ($used === Wedge::None && $size === null)) {
+        if (! $this->mode->facesRear() || $this->s->seat?->wedgeOk !== true || ($used === Wedge::None && $size === null)) {
             return null;
         }
         $what = match (true) {
@@ -62,17 +62,17 @@ final readonly class BeforeSteps
 
     private function placeSeat(): CardStep
     {
-        return $this->mode->isHarness() && $this->s->isOnBase()
+        return $this->mode->hasHarness() && $this->s->isOnBase()
             ? new CardStep(StepCode::PlaceBase, 'Put the base on the cushion, the shell still off.', 'It stands flat, and enough of it rests on the cushion.')
             : new CardStep(StepCode::PlaceSeat, match (true) {
-                $this->mode === ModeName::RearHarness => 'Put the seat on the cushion, facing the rear.',
-                $this->mode === ModeName::BacklessBooster => 'Put the booster on the cushion, against the vehicle seat back.',
+                $this->mode->facesRear() => 'Put the seat on the cushion, facing the rear.',
+                ! $this->mode->hasBack() => 'Put the booster on the cushion, against the vehicle seat back.',
                 default => 'Put it on the cushion facing forward, back against back.',
             }, 'It stands flat, and enough of the base rests on the cushion.');
     }
 
     private function openPath(): CardStep
     {
-        return new CardStep(StepCode::OpenPath, 'Open the ' . ($this->mode === ModeName::RearHarness ? 'rear-facing path, under the child\'s legs' : 'forward-facing path, behind the child\'s back') . ': covers and doors up, straps out of the way.', 'You can see from one end to the other; no strap of the seat lies in it.');
+        return new CardStep(StepCode::OpenPath, 'Open the ' . ($this->mode->facesRear() ? 'rear-facing path, under the child\'s legs' : 'forward-facing path, behind the child\'s back') . ': covers and doors up, straps out of the way.', 'You can see from one end to the other; no strap of the seat lies in it.');
     }
 }

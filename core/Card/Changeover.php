@@ -53,7 +53,7 @@ final readonly class Changeover
             ...self::parts($old, $new),
             ...self::harness($s, $from, $to, $new),
             ...self::holding($s, $from, $to),
-            ...($to->isHarness() ? ['Tighten it afresh and try the movement at the belt path.'] : ['Buckle the child in and look at lap and shoulder part afresh.']),
+            ...($to->hasHarness() ? ['Tighten it afresh and try the movement at the belt path.'] : ['Buckle the child in and look at lap and shoulder part afresh.']),
         ]);
     }
 
@@ -76,9 +76,9 @@ final readonly class Changeover
     private static function direction(ModeName $from, ModeName $to): array
     {
         return match (true) {
-            ($from === ModeName::RearHarness) === ($to === ModeName::RearHarness) => [],
-            $to === ModeName::RearHarness => ['Take the seat out, turn it round, and use the rear-facing belt path under the legs.'],
-            $to === ModeName::ForwardHarness => ['Take the seat out, turn it round, and use the forward-facing belt path behind the back.'],
+            ($from->facesRear()) === ($to->facesRear()) => [],
+            $to->facesRear() => ['Take the seat out, turn it round, and use the rear-facing belt path under the legs.'],
+            $to->isForwardHarness() => ['Take the seat out, turn it round, and use the forward-facing belt path behind the back.'],
             default => ['Take the seat out and turn it round, to face forward.'],
         };
     }
@@ -89,12 +89,12 @@ final readonly class Changeover
         $hasAnchor = $s->place?->tetherAnchor;
 
         return match (true) {
-            $to === ModeName::ForwardHarness && $from !== $to => $hasAnchor === false
+            $to->isForwardHarness() && $from !== $to => $hasAnchor === false
                 ? ['Facing forward it needs a tether anchor, and this place has none: choose a place that does, or ask its manual.']
                 : ['Take the tether out of its storage and hook it on.'],
-            $to === ModeName::RearHarness && $seat->tetherRear === Leave::Forbidden => ['Unhook the tether and stow it.'],
-            $to === ModeName::RearHarness && ($seat->tetherRear === Leave::Required || $s->convention?->rearTetherAlways === true) => ['Hook the tether to its rear-facing anchor.'],
-            $from->isHarness() && $to->isBooster() => ['Unhook the tether and stow it, unless the manual uses it with the booster.'],
+            $to->facesRear() && $seat->tetherRear === Leave::Forbidden => ['Unhook the tether and stow it.'],
+            $to->facesRear() && ($seat->tetherRear === Leave::Required || $s->convention?->rearTetherAlways === true) => ['Hook the tether to its rear-facing anchor.'],
+            $from->hasHarness() && $to->isBooster() => ['Unhook the tether and stow it, unless the manual uses it with the booster.'],
             default => [],
         };
     }
@@ -125,19 +125,19 @@ final readonly class Changeover
     /** @return list<string> */
     private static function harness(Situation $s, ModeName $from, ModeName $to, Mode $new): array
     {
-        if ($from->isHarness() && $to->isBooster()) {
+        if ($from->hasHarness() && $to->isBooster()) {
             return [
                 'Take the harness out: ease it, raise the head rest to the top, take the straps off the plate, pull the retainers through the slots.',
                 'Store straps, plate and elastics where the seat keeps them.',
             ];
         }
-        if ($from->isBooster() && $to->isHarness()) {
+        if ($from->isBooster() && $to->hasHarness()) {
             return ['Put the harness back in as the manual shows, every retainer flat behind its slot.'];
         }
         $slot = SlotChoice::of($s, $to)->slot;
         $slots = $slot === null ? ['Set the straps to the right slot for the new direction.'] : ["Set the straps to slot {$slot}, counted from the lowest."];
 
-        return $to->isHarness()
+        return $to->hasHarness()
             ? [...$slots, ...($new->crotchSlots === null || $new->crotchSlots === [] ? [] : ['Set the crotch strap to slot ' . implode(' or ', $new->crotchSlots) . '.'])]
             : [];
     }

@@ -6,7 +6,6 @@ namespace MintBuckle\Core\Card;
 
 use MintBuckle\Core\Facts\HeadRestraint;
 use MintBuckle\Core\Facts\Mode;
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -21,7 +20,7 @@ final readonly class EveryRide
         return match (true) {
             $s->isHarness() => self::harness($s, $unit),
             $s->isBooster() => self::booster($s),
-            $s->mode === ModeName::BeltOnly => [
+            $s->mode?->hasSeat() === false => [
                 'Back against the vehicle seat, knees bent at its edge.',
                 'Lap part low on the thighs; shoulder part across mid-chest, never under the arm.',
             ],
@@ -60,7 +59,7 @@ final readonly class EveryRide
     {
         return array_values(array_filter([
             'Bottom and back against the booster.',
-            $s->mode === ModeName::HighBackBooster ? 'The head part\'s belt guide at or just above the shoulder.' : null,
+            $s->mode?->guidesShoulderBelt() === true ? 'The head part\'s belt guide at or just above the shoulder.' : null,
             'Lap part low over the thighs, under both arm rests.',
             'Shoulder part across mid-chest, snug, never under the arm.',
             $s->anchorsHold() ? null : 'The booster buckled in when nobody sits on it.',

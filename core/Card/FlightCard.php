@@ -31,7 +31,7 @@ final readonly class FlightCard
     public static function of(Seat $seat, ?ModeName $mode, ?ModeFit $fit): self
     {
         $source = Source::AirTravel->cite();
-        if ($mode !== null && ! $mode->isHarness()) {
+        if ($mode !== null && ! $mode->hasHarness()) {
             return new self(Truth::No, 'Boosters cannot be used on an aircraft: there is no shoulder belt.', [], [], $source);
         }
         $baseless = self::mayLeaveItsBase($seat);
@@ -79,7 +79,7 @@ final readonly class FlightCard
         return array_values(array_filter([
             $seat->detachable === true ? 'The base stays behind: belt the shell by its own path.' : null,
             'Use the lap belt only, through the same path as in the car.',
-            $mode === ModeName::RearHarness ? 'In narrow rows a more upright setting helps, if the child may have it.' : null,
+            $mode?->facesRear() === true ? 'In narrow rows a more upright setting helps, if the child may have it.' : null,
             'A window place keeps the way out free; never in an exit row.',
             'Ask the airline before the day which rows it allows.',
         ]));

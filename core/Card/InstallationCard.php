@@ -21,7 +21,7 @@ final readonly class InstallationCard
     public static function of(Situation $s): ?array
     {
         return match (true) {
-            $s->mode === ModeName::BeltOnly => self::beltAlone(),
+            $s->mode?->hasSeat() === false => self::beltAlone(),
             $s->seat === null || $s->mode === null || $s->modeRules === null || $s->place === null => null,
             $s->mode->isBooster() => self::booster($s, $s->mode, $s->modeRules),
             default => self::harness($s, $s->mode, $s->modeRules),
@@ -37,7 +37,7 @@ final readonly class InstallationCard
     /** Why the card does not follow what holds the seat now, or lacks the belt's steps; null where it follows it, or there is no card. */
     public static function notice(Situation $s): ?string
     {
-        $isOfABelt = $s->mode?->isHarness() === true && $s->modeRules !== null && $s->place !== null && $s->setup()->heldBy !== HeldBy::LowerAnchors;
+        $isOfABelt = $s->mode?->hasHarness() === true && $s->modeRules !== null && $s->place !== null && $s->setup()->heldBy !== HeldBy::LowerAnchors;
 
         return $isOfABelt ? LockInUse::of($s)->notice : null;
     }
@@ -86,11 +86,11 @@ final readonly class InstallationCard
             ...BeforeSteps::of($s, $mode, $rules),
             ...($hung ? AnchorSteps::ofBooster() : []),
             ...($hung && $s->setup()->tether->used === true && $s->place?->tetherAnchor !== false ? AfterSteps::tether($s) : []),
-            $mode === ModeName::HighBackBooster ? SeatReady::headRest($mode) : null,
+            $mode->guidesShoulderBelt() ? SeatReady::headRest($mode) : null,
             ...AfterSteps::tidying($s, $rules),
-            new CardStep(StepCode::ChildIn, 'Sit the child in, bottom and back against the booster' . ($mode === ModeName::BacklessBooster ? ' and the vehicle seat.' : '.'), 'The child can stay so for the whole ride.'),
+            new CardStep(StepCode::ChildIn, 'Sit the child in, bottom and back against the booster' . (! $mode->hasBack() ? ' and the vehicle seat.' : '.'), 'The child can stay so for the whole ride.'),
             new CardStep(StepCode::LapGuides, 'Lead the lap part under both arm rests; on the buckle side both parts go under.', 'The lap part lies low over the thighs.'),
-            $mode === ModeName::HighBackBooster ? new CardStep(StepCode::ShoulderGuide, 'Lead the shoulder part through its guide.', 'It runs through freely, at or just above the shoulder.') : null,
+            $mode->guidesShoulderBelt() ? new CardStep(StepCode::ShoulderGuide, 'Lead the shoulder part through its guide.', 'It runs through freely, at or just above the shoulder.') : null,
             ...self::belted('It clicks; the belt is not locked and runs free.'),
         ]));
     }

@@ -25,7 +25,7 @@ final readonly class SeatReady
 
         return [
             $seat->parts(),
-            ...($mode->isHarness() ? [$seat->slots(), $seat->crotch(), $seat->insert(), self::headRest($mode)] : []),
+            ...($mode->hasHarness() ? [$seat->slots(), $seat->crotch(), $seat->insert(), self::headRest($mode)] : []),
             $seat->recline(),
             $seat->foot(),
         ];
@@ -33,7 +33,7 @@ final readonly class SeatReady
 
     public static function headRest(ModeName $mode): CardStep
     {
-        return $mode->isHarness()
+        return $mode->hasHarness()
             ? new CardStep(StepCode::HeadRest, 'Set the head rest for this child, just above the shoulders.', 'It clicks; the head is not pushed forward.')
             : new CardStep(StepCode::HeadRest, 'Raise the head part until its belt guide is at or just above the shoulder.', 'It clicks; the ears are below its top.');
     }
@@ -106,7 +106,7 @@ final readonly class SeatReady
     {
         $settings = ReclineSettings::of($this->s, $this->mode);
         if ($this->rules->recline === []) {
-            return $this->mode === ModeName::RearHarness ? new CardStep(StepCode::Recline, 'Set the recline by the seat\'s own indicator for this child.', 'It stands where the indicator asks, the car on level ground.') : null;
+            return $this->mode->facesRear() ? new CardStep(StepCode::Recline, 'Set the recline by the seat\'s own indicator for this child.', 'It stands where the indicator asks, the car on level ground.') : null;
         }
         $allowed = $settings->allowed();
 

@@ -6,7 +6,6 @@ namespace MintBuckle\Core\Drawing;
 
 use MintBuckle\Core\Facts\ClipPlace;
 use MintBuckle\Core\Facts\LapPart;
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\ShoulderPart;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
@@ -197,7 +196,7 @@ final readonly class BuckleFront
                 $booster?->lap === null ? 'The lap part has not been looked at.' : 'The lap part lies on the ' . $booster->lap->value . '.',
                 $booster?->shoulder === null ? 'The shoulder part has not been looked at.' : 'The shoulder part: ' . str_replace('_', ' ', $booster->shoulder->value) . '.',
             ],
-            $s->mode === ModeName::BeltOnly => ['The child rides with the seat belt alone.'],
+            $s->mode?->hasSeat() === false => ['The child rides with the seat belt alone.'],
             default => ['How the child rides is not known yet.'],
         };
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Drawing;
 
 use MintBuckle\Core\Asking\Answers;
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Seating\Rider;
 use MintBuckle\Core\Seating\SeatingPlan;
 use MintBuckle\Core\Seating\SeatingRequest;
@@ -57,7 +56,7 @@ final readonly class CarPlan
 
                 return [
                     'rider' => $rider->name, 'place' => $at, 'x' => $place->x + CarAbove::PLACE_WIDTH / 2, 'y' => $place->y + (CarAbove::PLACE_HEIGHT - 22) / 2,
-                    'width' => round(min(150.0, ($rider->seat?->width?->base()->toFloat() ?? self::TYPICAL_SEAT_MM) * $pixelsAMm), 1), 'length' => self::SEAT_LENGTH, 'rear' => $rider->mode === ModeName::RearHarness, 'ghost' => $ghost,
+                    'width' => round(min(150.0, ($rider->seat?->width?->base()->toFloat() ?? self::TYPICAL_SEAT_MM) * $pixelsAMm), 1), 'length' => self::SEAT_LENGTH, 'rear' => $rider->mode?->facesRear() === true, 'ghost' => $ghost,
                 ];
             }
         }

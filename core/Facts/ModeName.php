@@ -27,7 +27,7 @@ enum ModeName: string
         };
     }
 
-    public function isHarness(): bool
+    public function hasHarness(): bool
     {
         return $this->ride() === Ride::Harness;
     }
@@ -35,6 +35,35 @@ enum ModeName: string
     public function isBooster(): bool
     {
         return $this->ride() === Ride::Booster;
+    }
+
+    /** Whether the child sits in a seat of its own. */
+    public function hasSeat(): bool
+    {
+        return $this->ride() !== Ride::BeltOnly;
+    }
+
+    public function facesRear(): bool
+    {
+        return $this === self::RearHarness;
+    }
+
+    /** Whether a harness holds the child facing forward. */
+    public function isForwardHarness(): bool
+    {
+        return $this->hasHarness() && ! $this->facesRear();
+    }
+
+    /** Whether the seat has a back and head part of its own; else the child leans on the vehicle's. */
+    public function hasBack(): bool
+    {
+        return $this->hasSeat() && $this !== self::BacklessBooster;
+    }
+
+    /** Whether a back of its own leads the vehicle belt to the shoulder. */
+    public function guidesShoulderBelt(): bool
+    {
+        return $this->isBooster() && $this->hasBack();
     }
 
     public function title(): string
@@ -45,6 +74,18 @@ enum ModeName: string
             self::HighBackBooster => 'High-back booster',
             self::BacklessBooster => 'Backless booster',
             self::BeltOnly => 'Seat belt alone',
+        };
+    }
+
+    /** Where room is scarce. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::RearHarness => 'Rear',
+            self::ForwardHarness => 'Forward',
+            self::HighBackBooster => 'High back',
+            self::BacklessBooster => 'Backless',
+            self::BeltOnly => 'Belt',
         };
     }
 

@@ -28,7 +28,7 @@ final readonly class AnchorLimit
 
     public static function of(Situation $s, ?ModeName $mode): self
     {
-        if ($mode === null || ! $mode->isHarness() || $s->seat === null) {
+        if ($mode === null || ! $mode->hasHarness() || $s->seat === null) {
             return new self([], [], []);
         }
         $way = $s->setup()->heldBy === HeldBy::Both ? HeldBy::Both : HeldBy::LowerAnchors;
@@ -93,7 +93,7 @@ final readonly class AnchorLimit
     /** @return array{Bound|null, list<string>} */
     private static function combined(Situation $s, ModeName $mode): array
     {
-        $together = $mode === ModeName::RearHarness ? $s->practice->anchorsRear : $s->practice->anchorsForward;
+        $together = $mode->facesRear() ? $s->practice->anchorsRear : $s->practice->anchorsForward;
         $weight = $s->seat?->weight;
 
         return match (true) {

@@ -54,7 +54,7 @@ final readonly class ModeFits
     public function anotherThan(?ModeName $mode): ?ModeName
     {
         foreach ($this->all as $fit) {
-            if ($fit->mode !== $mode && $fit->mode !== ModeName::BeltOnly && $fit->fits === Truth::Yes) {
+            if ($fit->mode !== $mode && $fit->mode->hasSeat() && $fit->fits === Truth::Yes) {
                 return $fit->mode;
             }
         }

@@ -175,7 +175,7 @@ final readonly class ModeJudge
      */
     private static function floors(Situation $s, ModeName $name): array
     {
-        if ($name === ModeName::RearHarness) {
+        if ($name->facesRear()) {
             return [[], []];
         }
         $law = $s->case->law;
@@ -217,7 +217,7 @@ final readonly class ModeJudge
         $setup = $s->setup();
         $breaches = [];
         $missing = [];
-        if ($name === ModeName::RearHarness) {
+        if ($name->facesRear()) {
             $figure = FigureInUse::atLeast($s, $mode->headClearanceMin, new Bound(self::leastShellAboveHead(), true, 'default', [Source::Common->cite()]));
             $bound = $setup->headToShellTop === null ? null : $figure->brokenBy($setup->headToShellTop);
             if ($setup->headToShellTop === null) {
@@ -227,7 +227,7 @@ final readonly class ModeJudge
             }
             array_push($missing, ...$figure->missingFor($setup->headToShellTop));
         }
-        if ($name === ModeName::ForwardHarness) {
+        if ($name->isForwardHarness()) {
             match ($setup->earsAbove) {
                 null => $missing[] = 'setup.ears_above',
                 true => $breaches[] = new Breach(BreachKind::HeadForward, 'the tops of the ears are above the shell or head rest'),

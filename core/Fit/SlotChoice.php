@@ -26,7 +26,7 @@ final readonly class SlotChoice
 
     public static function of(Situation $s, ModeName $mode): self
     {
-        $rule = $mode->isHarness() ? $s->strapRule($mode) : null;
+        $rule = $mode->hasHarness() ? $s->strapRule($mode) : null;
         $shoulder = $s->child->shoulderHeight;
         $slots = $s->seat->slots ?? [];
         if ($rule === null || $shoulder === null || $slots === []) {

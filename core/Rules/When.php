@@ -6,7 +6,6 @@ namespace MintBuckle\Core\Rules;
 
 use MintBuckle\Core\Facts\BaseUse;
 use MintBuckle\Core\Facts\Lock;
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Situation;
 
 /** When a fact matters. */
@@ -48,10 +47,10 @@ enum When
             self::ForwardHarness => $s->isForwardHarness(),
             self::ForwardOrBooster => $s->isForwardHarness() || $s->isBooster(),
             self::Booster => $s->isBooster(),
-            self::HighBack => $s->mode === ModeName::HighBackBooster,
+            self::HighBack => $s->mode?->guidesShoulderBelt() === true,
             self::WithSeat => $s->isHarness() || $s->isBooster(),
             self::Placed => $s->place !== null,
-            self::PlacedWithSeat => $s->place !== null && $s->mode !== ModeName::BeltOnly,
+            self::PlacedWithSeat => $s->place !== null && $s->mode?->hasSeat() !== false,
             self::BeltHolds => $s->beltHolds(),
             self::AnchorsHold => $s->anchorsHold(),
             self::Held => $s->beltHolds() || $s->anchorsHold(),

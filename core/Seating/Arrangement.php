@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -63,7 +62,7 @@ final readonly class Arrangement
             $position = $request->vehicle->positions[$place];
             $numbers[$position->row()] = ($numbers[$position->row()] ?? 0) + RowWidths::digit($position, $rider);
         }
-        $widths = new RowWidths($request->vehicle->positions, array_map(static fn(Rider $r): ?Length => $r->seat?->width, $request->riders), array_map(static fn(Rider $r): bool => $r->mode !== ModeName::BeltOnly, $request->riders));
+        $widths = new RowWidths($request->vehicle->positions, array_map(static fn(Rider $r): ?Length => $r->seat?->width, $request->riders), array_map(static fn(Rider $r): bool => $r->mode?->hasSeat() !== false, $request->riders));
         foreach ($numbers as $row => $number) {
             $run = $widths->tooWide($row, $number);
             if ($run !== null) {

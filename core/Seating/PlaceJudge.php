@@ -95,7 +95,7 @@ final readonly class PlaceJudge
     private static function ways(Rider $rider, ModeName $mode): array
     {
         return match (true) {
-            ! $mode->isHarness() => [$rider->heldBy],
+            ! $mode->hasHarness() => [$rider->heldBy],
             $rider->heldBy === null || $rider->heldBy === HeldBy::Nothing => [HeldBy::Belt, HeldBy::LowerAnchors],
             default => [$rider->heldBy],
         };

@@ -33,7 +33,7 @@ final readonly class SeatingPlanner
         $widths = new RowWidths(
             $request->vehicle->positions,
             array_map(static fn(Rider $r): ?Length => $r->seat?->width, $request->riders),
-            array_map(static fn(?ModeName $m): bool => $m !== ModeName::BeltOnly, $modes),
+            array_map(static fn(?ModeName $m): bool => $m?->hasSeat() !== false, $modes),
         );
 
         return (new self($request, $modes, $options, $widths, FirstClaim::of($request, $modes)))->answer();

@@ -34,7 +34,7 @@ final readonly class ModelFields
     {
         return [
             ...self::part(ManualPart::Mode, $mode),
-            ...self::part($mode->isHarness() ? ManualPart::HarnessMode : ManualPart::BoosterMode, $mode),
+            ...self::part($mode->hasHarness() ? ManualPart::HarnessMode : ManualPart::BoosterMode, $mode),
             ...self::part(ManualPart::ModeParts, $mode),
         ];
     }

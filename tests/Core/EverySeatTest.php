@@ -67,7 +67,7 @@ final class EverySeatTest extends TestCase
         }
         self::assertNotNull(CasePath::get($rules, 'modes.' . $changeover->to->value));
         self::assertNotSame($mode, $changeover->to->value);
-        self::assertSame($changeover->to->isHarness() ? 'Tighten it afresh and try the movement at the belt path.' : 'Buckle the child in and look at lap and shoulder part afresh.', $changeover->steps[count($changeover->steps) - 1]);
+        self::assertSame($changeover->to->hasHarness() ? 'Tighten it afresh and try the movement at the belt path.' : 'Buckle the child in and look at lap and shoulder part afresh.', $changeover->steps[count($changeover->steps) - 1]);
     }
 
     #[DataProvider('seats')]

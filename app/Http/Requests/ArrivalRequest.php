@@ -136,7 +136,7 @@ final class ArrivalRequest extends FormRequest
 
     private static function byHand(?string $maker, ?string $model, string $mode): stdClass
     {
-        return (object) ['maker' => $maker, 'model' => $model, 'modes' => $mode === ModeName::BeltOnly->value ? null : (object) [$mode => new stdClass()]];
+        return (object) ['maker' => $maker, 'model' => $model, 'modes' => ModeName::tryFrom($mode)?->hasSeat() === false ? null : (object) [$mode => new stdClass()]];
     }
 
     /** @return list<Problem> */

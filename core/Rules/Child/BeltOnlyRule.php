@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -37,7 +36,7 @@ final readonly class BeltOnlyRule implements Rule
 
     public function judge(Situation $s): iterable
     {
-        if ($s->mode !== ModeName::BeltOnly) {
+        if ($s->mode?->hasSeat() !== false) {
             return;
         }
         $fit = BeltOnlyJudge::judge($s);

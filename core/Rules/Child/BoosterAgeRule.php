@@ -51,7 +51,7 @@ final readonly class BoosterAgeRule implements Rule
         } elseif ($s->fits->fits(ModeName::ForwardHarness) === Truth::Yes) {
             yield new Finding(Code::of('mode.booster_could_harness'), Severity::Advise, 'The harness of this seat still fits the child.', 'A harness protects more than a booster: use it as long as it fits.', sources: [Source::Common->cite()]);
         }
-        if ($s->mode === ModeName::BacklessBooster && $s->fits->fits(ModeName::HighBackBooster) === Truth::Yes) {
+        if ($s->mode?->hasBack() === false && $s->fits->fits(ModeName::HighBackBooster) === Truth::Yes) {
             yield new Finding(Code::of('mode.back_off_early'), Severity::Advise, 'The back of this booster still fits the child.', 'Put the back on again: it guides the belt and holds a sleeping head.', sources: [Source::Common->cite()]);
         }
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
-use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
@@ -21,7 +20,7 @@ final readonly class SceneRule implements Rule
 
     public function judge(Situation $s): iterable
     {
-        if ($s->case->seat === null && $s->mode !== ModeName::BeltOnly) {
+        if ($s->case->seat === null && $s->mode?->hasSeat() !== false) {
             yield new Question('seat', Station::Label, Severity::Stop);
         }
         if ($s->age === null) {

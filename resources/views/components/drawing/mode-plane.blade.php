@@ -21,7 +21,7 @@
             @if ($drawing->path !== [])<polyline class="growth" points="{{ $drawing::points($drawing->path) }}" />@endif
         </g>
         @foreach ($drawing->fields as $field)
-            <text class="strong mode-name" x="{{ $field->x + $field->width - 8 }}" y="{{ $field->y + 20 }}" text-anchor="end" data-leaves="{{ $field->leaves }}">{{ ['rear_harness' => 'Rear', 'forward_harness' => 'Forward', 'high_back_booster' => 'High back', 'backless_booster' => 'Backless', 'belt_only' => 'Belt'][$field->mode->value] }}{{ $field->leaves ? ', to ' . $field->leaves : '' }}</text>
+            <text class="strong mode-name" x="{{ $field->x + $field->width - 8 }}" y="{{ $field->y + 20 }}" text-anchor="end" data-leaves="{{ $field->leaves }}">{{ $field->mode->short() }}{{ $field->leaves ? ', to ' . $field->leaves : '' }}</text>
         @endforeach
         @if ($drawing->child)
             <circle class="point" cx="{{ $drawing->child[0] }}" cy="{{ $drawing->child[1] }}" r="9" data-child-point="{{ $drawing->child[0] }},{{ $drawing->child[1] }}" />
