@@ -32,6 +32,6 @@ return (new Config())
         'strict_param' => true,
     ])
     ->setFinder(Finder::create()
-        ->in([__DIR__ . '/app', __DIR__ . '/bootstrap', __DIR__ . '/config', __DIR__ . '/core', __DIR__ . '/database', __DIR__ . '/routes', __DIR__ . '/tests', __DIR__ . '/public'])
+        ->in([__DIR__ . '/app', __DIR__ . '/bootstrap', __DIR__ . '/config', __DIR__ . '/core', __DIR__ . '/present', __DIR__ . '/database', __DIR__ . '/routes', __DIR__ . '/tests', __DIR__ . '/public'])
         ->exclude('cache')
         ->append([__DIR__ . '/artisan', __FILE__]));

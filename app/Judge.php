@@ -6,8 +6,8 @@ namespace App;
 
 use App\Models\Check;
 use App\Recalls\NamesOnRecord;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;

@@ -9,7 +9,7 @@ declare(strict_types=1);
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
-use MintBuckle\Core\Finding\AssessmentWriter;
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Rulebook;
 
 require __DIR__ . '/../vendor/autoload.php';

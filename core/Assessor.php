@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Practice\Practice;
@@ -16,7 +16,7 @@ final readonly class Assessor
     /** @param Practice|null $practice an organisation's own copy; else the one that the case names */
     public static function assess(CaseFile $case, Rulebook $rulebook, ?Practice $practice = null): Assessment
     {
-        $situation = new Situation($case, $practice);
+        $situation = new AssessmentContext($case, $practice);
         $findings = [];
         $questions = [];
         foreach ($rulebook->rules as $rule) {

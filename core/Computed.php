@@ -10,18 +10,22 @@ use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\Card\LockSteps;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Growth\Outgrown;
 use MintBuckle\Core\Growth\SlotForecast;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Recall\RecallAnswer;
+use MintBuckle\Core\Truth\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
 
 /** What the given facts allow to be computed; what they do not allow is null, never a guess. */
@@ -53,7 +57,7 @@ final readonly class Computed
         public ?Changeover $changeover,
         public ?WedgeSize $wedge,
         public ?array $card,
-        private Situation $situation,
+        private AssessmentContext $situation,
     ) {}
 
     /** @return list<CardStep> how to lock the belt by a way that works; none where it does not */
@@ -62,10 +66,10 @@ final readonly class Computed
         return $way->works === Truth::Yes ? LockSteps::ofWay($this->situation, $way) : [];
     }
 
-    public static function of(Situation $s): self
+    public static function of(AssessmentContext $s): self
     {
         $expires = $s->seat === null ? null : Expiry::firstDayOfNoMoreUse($s->seat->useUntil, $s->seat->madeOn, $s->seat->lifeYears);
-        $best = $s->fits->best();
+        $best = ModeFits::of($s)->best();
         $anchors = AnchorLimit::of($s, $s->mode ?? ($s->case->setup === null ? $best : null));
         $mass = $anchors->missing === [] ? $anchors->bound()?->value : null;
 
@@ -74,10 +78,10 @@ final readonly class Computed
             $expires,
             $expires === null ? null : $s->case->today->daysUntil($expires),
             $s->seat === null ? null : RecallAnswer::of($s->case->recallList, $s->seat),
-            $s->fits->all,
+            ModeFits::of($s)->all,
             $best,
             $mass instanceof Mass ? $mass->in(MassUnit::Kilogram) : null,
-            $s->place === null || $s->seat === null ? null : $s->locks->inOrder(),
+            $s->place === null || $s->seat === null ? null : LockFinder::of($s)->inOrder(),
             $s->mode === null || ! $s->mode->hasHarness() ? null : SlotChoice::of($s, $s->mode)->slot,
             self::outgrown($s),
             $s->mode === null || ! $s->mode->hasHarness() ? null : SlotForecast::of($s, $s->mode),
@@ -89,10 +93,10 @@ final readonly class Computed
     }
 
     /** @return array<string, Outgrown> */
-    private static function outgrown(Situation $s): array
+    private static function outgrown(AssessmentContext $s): array
     {
         $forecasts = [];
-        foreach ($s->fits->all as $fit) {
+        foreach (ModeFits::of($s)->all as $fit) {
             $mode = $s->seat->modes[$fit->mode->value] ?? null;
             $forecast = $mode === null || $fit->fits !== Truth::Yes ? null : OutgrowForecast::of($s, $mode);
             if ($forecast !== null) {

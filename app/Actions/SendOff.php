@@ -16,7 +16,7 @@ use App\Track;
 use App\Units;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use MintBuckle\Core\Finding\AssessmentWriter;
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Finding\Verdict;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Reader;
-use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Rulebook;
 
 /** A case file in, an assessment out; needs no database. Exit 0: assessed. Exit 2: not a valid case. */

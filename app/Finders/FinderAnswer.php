@@ -8,16 +8,14 @@ use App\Models\Day;
 use App\NameDoubt;
 use App\Recalls\NamesOnRecord;
 use App\Units;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\FlightCard;
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\LabelRuler;
-use MintBuckle\Core\Drawing\ModePlane;
-use MintBuckle\Core\Drawing\SeatSide;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Seat;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Fit\AnchorLimit;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Angle;
@@ -25,14 +23,17 @@ use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Room\RoomAhead;
-use MintBuckle\Core\Situation;
 use MintBuckle\Core\Wedge\WedgeSize;
+use MintBuckle\Present\Drawing\BuckleFront;
+use MintBuckle\Present\Drawing\LabelRuler;
+use MintBuckle\Present\Drawing\ModePlane;
+use MintBuckle\Present\Drawing\SeatSide;
 use stdClass;
 
 /** What the core says to a finder's facts. */
 final readonly class FinderAnswer
 {
-    public Situation $situation;
+    public AssessmentContext $situation;
 
     /** @param array<string, mixed> $facts by path, in the case format's shape */
     public function __construct(private Finder $finder, public Assessment $assessment, private array $facts, private Units $units)
@@ -139,7 +140,7 @@ final readonly class FinderAnswer
 
     public function flight(): FlightCard
     {
-        return FlightCard::of($this->situation->case->seat ?? new Seat(), $this->situation->mode, $this->situation->fits->for($this->situation->mode));
+        return FlightCard::of($this->situation->case->seat ?? new Seat(), $this->situation->mode, ModeFits::of($this->situation)->for($this->situation->mode));
     }
 
     /** @return list<CardStep> how to lock the belt by a way that works */

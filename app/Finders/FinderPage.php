@@ -15,13 +15,13 @@ use App\Units;
 use Illuminate\Support\Collection;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Rulebook;
 use stdClass;
 

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Finders;
 
 use App\Units;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Practice\Layer;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** A finder's answer in one sentence, and in one word for those who test it. */
 final readonly class Headline
@@ -60,9 +61,9 @@ final readonly class Headline
 
     private static function locking(FinderAnswer $answer): self
     {
-        $first = $answer->situation->locks->inOrder()[0];
+        $first = LockFinder::of($answer->situation)->inOrder()[0];
 
-        return match ($answer->situation->locks->anyWorks()) {
+        return match (LockFinder::of($answer->situation)->anyWorks()) {
             Truth::Yes => new self($first->way, "{$first->title()}: this works."),
             Truth::No => new self('none', 'Nothing locks this belt for this seat. Choose another place, or the lower anchors.'),
             Truth::Unknown => new self('unknown', 'It cannot be told yet.'),

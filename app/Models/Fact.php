@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use MintBuckle\Core\Shelf\ModelField;
-use MintBuckle\Core\Shelf\ModelFields;
+use MintBuckle\Core\Catalogue\ModelField;
+use MintBuckle\Core\Catalogue\ModelFields;
 
 /**
  * One thing that somebody saw, measured or was told. Never changed, never deleted; a later fact of the same key counts.

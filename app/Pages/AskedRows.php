@@ -8,13 +8,13 @@ use App\FactLog;
 use App\Track;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\Definition\AskedWhen;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Situation;
 use stdClass;
 
 /** Which facts a station shows: those a rule still needs or that are known, and, apart, those that may be noted besides. */
@@ -40,7 +40,7 @@ final readonly class AskedRows
     public function __construct(
         private Track $track,
         private stdClass $raw,
-        public Situation $situation,
+        public AssessmentContext $situation,
         private Assessment $assessment,
         private FactLog $facts,
         private array $stale,

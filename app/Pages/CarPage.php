@@ -13,7 +13,6 @@ use Illuminate\Support\Collection;
 use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\CaseFile\Writer;
-use MintBuckle\Core\Drawing\CarPlan;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Seating\Arrangement;
@@ -22,6 +21,7 @@ use MintBuckle\Core\Seating\SeatingPlan;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingRequest;
 use MintBuckle\Core\Seating\YearPromise;
+use MintBuckle\Present\Drawing\CarPlan;
 
 /** The plan of a family's car: who sits where, what the rules say of it, what would be better. */
 final readonly class CarPage

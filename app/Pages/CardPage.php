@@ -10,11 +10,11 @@ use App\Hands;
 use App\Models\Check;
 use App\Track;
 use App\Units;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\Card\TakingOut;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 

@@ -7,19 +7,19 @@ namespace App\Pages;
 use App\FactLog;
 use App\Track;
 use App\Units;
-use MintBuckle\Core\Drawing\BeltRoute;
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\CarAbove;
-use MintBuckle\Core\Drawing\LabelRuler;
-use MintBuckle\Core\Drawing\ModePlane;
-use MintBuckle\Core\Drawing\MovementGauge;
-use MintBuckle\Core\Drawing\SeatParts;
-use MintBuckle\Core\Drawing\SeatSide;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Situation;
+use MintBuckle\Present\Drawing\BeltRoute;
+use MintBuckle\Present\Drawing\BuckleFront;
+use MintBuckle\Present\Drawing\CarAbove;
+use MintBuckle\Present\Drawing\LabelRuler;
+use MintBuckle\Present\Drawing\ModePlane;
+use MintBuckle\Present\Drawing\MovementGauge;
+use MintBuckle\Present\Drawing\SeatParts;
+use MintBuckle\Present\Drawing\SeatSide;
 use stdClass;
 
 /** The stations' drawings of one track. As it was found nothing leads: what would be right shows once something was recorded. */
@@ -27,7 +27,7 @@ final readonly class CheckDrawings
 {
     private bool $lead;
 
-    public function __construct(public Situation $situation, Track $track, private Units $units, private FactLog $facts)
+    public function __construct(public AssessmentContext $situation, Track $track, private Units $units, private FactLog $facts)
     {
         $this->lead = $track === Track::Left;
     }

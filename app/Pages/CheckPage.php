@@ -12,16 +12,16 @@ use App\NameDoubt;
 use App\Track;
 use App\Units;
 use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\TakingOut;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\TightnessTest;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Handbook\Help;
 use MintBuckle\Core\Locking\BeltTree;
-use MintBuckle\Core\Situation;
+use MintBuckle\Present\Handbook\Help;
 
 /** Everything the check screen shows, for one track and one station. */
 final readonly class CheckPage
@@ -44,7 +44,7 @@ final readonly class CheckPage
 
     public CaseFile $case;
 
-    public Situation $situation;
+    public AssessmentContext $situation;
 
     public CheckDrawings $drawings;
 
@@ -203,7 +203,7 @@ final readonly class CheckPage
     {
         $other = $this->track->other();
 
-        return new CheckDrawings(new Situation($this->check->caseOf($other)->case), $other, $this->units, FactLog::of($this->check, $other));
+        return new CheckDrawings(new AssessmentContext($this->check->caseOf($other)->case), $other, $this->units, FactLog::of($this->check, $other));
     }
 
     /** @return list<LogLine> what was changed between found and left */

@@ -11,7 +11,7 @@ use App\Models\Visit;
 use App\Track;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\Questionnaire;
-use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;

@@ -10,6 +10,7 @@ use App\LoggedFact;
 use MintBuckle\Core\Asking\Remedies;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Rulebook;
 
 /** A finding on the slip with what leads on from it: the facts to enter afresh, the seat's own figure, the family's refusal. */
 final readonly class FindingCard
@@ -26,13 +27,14 @@ final readonly class FindingCard
     {
         $subject = self::subject($finding);
         $declined = $facts->latest(Beside::Declined->key($subject));
-        $figures = Remedies::ownFigures($finding->code, $rows->situation);
+        $finds = Rulebook::current()->finds($finding->code, $finding->subject);
+        $figures = Remedies::ownFigures($finds, $rows->situation);
         $pages = array_filter(array_map(static fn(string $path): ?string => $facts->latest($path)?->note, $figures));
 
         return new self(
             $finding,
             $subject,
-            $rows->rows(Remedies::facts($finding, $rows->situation)),
+            $rows->rows(Remedies::facts($finds, $finding->subject, $rows->situation)),
             $rows->rows($figures),
             $declined?->value() === true ? $declined : null,
             array_values($pages)[0] ?? null,

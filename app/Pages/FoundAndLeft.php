@@ -8,8 +8,8 @@ use App\Models\Check;
 use App\Track;
 use Illuminate\Support\Facades\Cache;
 use MintBuckle\Core\Asking\Remedies;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
@@ -28,7 +28,7 @@ final readonly class FoundAndLeft
 
         return array_values(array_filter(
             self::asFound($check),
-            static fn(Finding $f): bool => ! in_array(self::key($f), $still, true) && array_intersect(Remedies::facts($f, $left->situation), $open) === [],
+            static fn(Finding $f): bool => ! in_array(self::key($f), $still, true) && array_intersect(Remedies::facts(Rulebook::current()->finds($f->code, $f->subject), $f->subject, $left->situation), $open) === [],
         ));
     }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Handbook\LimitTable;
-use MintBuckle\Core\Handbook\RuleText;
-use MintBuckle\Core\Handbook\Schools;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Present\Handbook\LimitTable;
+use MintBuckle\Present\Handbook\RuleText;
+use MintBuckle\Present\Handbook\Schools;
 
 /** Every rule by station, those that hold every word looked for; the limits side by side; where schools differ. */
 final readonly class HandbookPage

@@ -10,8 +10,8 @@ use App\Units;
 use Illuminate\Support\Collection;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\SectionReader;
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\ModePlane;
+use MintBuckle\Core\Catalogue\ModelText;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Child;
 use MintBuckle\Core\Facts\ModeName;
@@ -19,8 +19,8 @@ use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Facts\Setup;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Shelf\ModelText;
-use MintBuckle\Core\Situation;
+use MintBuckle\Present\Drawing\BuckleFront;
+use MintBuckle\Present\Drawing\ModePlane;
 use stdClass;
 
 /** A seat model as it stands on the shelf or grows in the form, drawn as far as its rules go. */
@@ -72,8 +72,8 @@ final readonly class ModelPage
         return $harness === [] || ($this->seat->slots ?? []) === [] ? null : BuckleFront::of($this->situation(ModeName::from($harness[0])), lead: false);
     }
 
-    private function situation(?ModeName $mode): Situation
+    private function situation(?ModeName $mode): AssessmentContext
     {
-        return new Situation(new CaseFile(today: CalendarDate::of(2026, 1, 1), practice: PracticeCode::Us, child: new Child(), seat: $this->seat, setup: $mode === null ? null : new Setup(mode: $mode)));
+        return new AssessmentContext(new CaseFile(today: CalendarDate::of(2026, 1, 1), practice: PracticeCode::Us, child: new Child(), seat: $this->seat, setup: $mode === null ? null : new Setup(mode: $mode)));
     }
 }

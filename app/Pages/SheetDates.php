@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\Finding\Assessment;
 
 /** What changes next for a child, and when, in the order in which it comes; what lies behind is said by the findings. */
 final readonly class SheetDates

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Track;
-use MintBuckle\Core\Finding\Assessment;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;

@@ -8,9 +8,9 @@ use App\Models\SeatModel;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\JsonText;
-use MintBuckle\Core\Shelf\ModelField;
-use MintBuckle\Core\Shelf\ModelFields;
-use MintBuckle\Core\Shelf\ModelText;
+use MintBuckle\Core\Catalogue\ModelField;
+use MintBuckle\Core\Catalogue\ModelFields;
+use MintBuckle\Core\Catalogue\ModelText;
 use stdClass;
 
 /** The shelf as a file: JSON by its schema with every rule, CSV per RFC 4180 with those that stand in one line. Refused whole when anything is wrong. */

@@ -14,7 +14,7 @@ declare(strict_types=1);
 $root = dirname(__DIR__, 2);
 $copy = sys_get_temp_dir() . "/mint-buckle-mutants-" . getmypid();
 exec('rm -rf ' . escapeshellarg($copy) . ' && mkdir ' . escapeshellarg($copy));
-foreach (['core', 'tests', 'database'] as $part) {
+foreach (['core', 'present', 'tests', 'database'] as $part) {
     exec('cp -r ' . escapeshellarg("{$root}/{$part}") . ' ' . escapeshellarg("{$copy}/{$part}"));
 }
 // What needs neither framework nor database.
@@ -28,7 +28,7 @@ XML);
 file_put_contents("{$copy}/autoload.php", <<<'PHP'
 <?php
 spl_autoload_register(static function (string $class): void {
-    foreach (['MintBuckle\\Core\\' => 'core/', 'Tests\\' => 'tests/'] as $prefix => $folder) {
+    foreach (['MintBuckle\\Core\\' => 'core/', 'MintBuckle\\Present\\' => 'present/', 'Tests\\' => 'tests/'] as $prefix => $folder) {
         if (str_starts_with($class, $prefix) && is_file($file = __DIR__ . '/' . $folder . strtr(substr($class, strlen($prefix)), '\\', '/') . '.php')) {
             require $file;
         }

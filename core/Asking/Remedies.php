@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Asking;
 
-use MintBuckle\Core\Finding\Code;
-use MintBuckle\Core\Finding\Finding;
-use MintBuckle\Core\Rulebook;
-use MintBuckle\Core\Situation;
+use MintBuckle\Core\Context\AssessmentContext;
+use MintBuckle\Core\Finding\Finds;
 
 /** What leads from a finding to its remedy, as its rule declares it, for the mode and the place in use. */
 final readonly class Remedies
@@ -15,20 +13,21 @@ final readonly class Remedies
     /** Asked of a maker rear-facing alone. */
     private const REAR_ONLY = 'seat.tether_rear';
 
-    /** @return list<string> paths of the facts that show whether a finding was put right */
-    public static function facts(Finding $finding, Situation $s): array
+    /**
+     * @param string|null $subject of the finding
+     * @return list<string> paths of the facts that show whether it was put right
+     */
+    public static function facts(Finds $finds, ?string $subject, AssessmentContext $s): array
     {
-        $paths = Rulebook::current()->finds($finding->code, $finding->subject)->mendedBy;
+        $known = array_filter($finds->mendedBy, static fn(string $path): bool => $subject !== null || ! str_contains($path, '{subject}'));
 
-        $known = array_filter($paths, static fn(string $path): bool => $finding->subject !== null || ! str_contains($path, '{subject}'));
-
-        return self::inUse(array_values(str_replace('{subject}', $finding->subject ?? '', $known)), $s);
+        return self::inUse(array_values(str_replace('{subject}', $subject ?? '', $known)), $s);
     }
 
     /** @return list<string> paths of the seat's own figures that would be held against */
-    public static function ownFigures(Code $code, Situation $s): array
+    public static function ownFigures(Finds $finds, AssessmentContext $s): array
     {
-        $paths = str_replace('{facing}', $s->isRear() ? 'rear' : 'forward', Rulebook::current()->finds($code)->ownFigures);
+        $paths = str_replace('{facing}', $s->isRear() ? 'rear' : 'forward', $finds->ownFigures);
 
         return self::inUse(array_values(array_filter($paths, static fn(string $path): bool => $path !== self::REAR_ONLY || $s->isRear())), $s);
     }
@@ -37,7 +36,7 @@ final readonly class Remedies
      * @param list<string> $paths
      * @return list<string>
      */
-    private static function inUse(array $paths, Situation $s): array
+    private static function inUse(array $paths, AssessmentContext $s): array
     {
         return array_map(static fn(string $path): string => match (true) {
             str_starts_with($path, 'vehicle.positions.*.') => $s->placePath(substr($path, strlen('vehicle.positions.*.'))),

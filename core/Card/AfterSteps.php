@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\SidePod;
 use MintBuckle\Core\Facts\TetherAnchorPlace;
 use MintBuckle\Core\Fit\MovementLimit;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** What follows once a harness seat is held: shell, indicators, movement with the tether loose, tether, movement again, and tidying up. */
 final readonly class AfterSteps
@@ -23,10 +23,10 @@ final readonly class AfterSteps
         'wall' => 'on the wall behind the seat',
     ];
 
-    private function __construct(private Situation $s, private Mode $rules) {}
+    private function __construct(private AssessmentContext $s, private Mode $rules) {}
 
     /** @return list<CardStep> */
-    public static function of(Situation $s, Mode $rules): array
+    public static function of(AssessmentContext $s, Mode $rules): array
     {
         $steps = new self($s, $rules);
         $tether = self::isTethered($s);
@@ -45,14 +45,14 @@ final readonly class AfterSteps
     }
 
     /** Whether a harness seat's tether is hooked on here: called for or in use, not forbidden, an anchor there. */
-    public static function isTethered(Situation $s): bool
+    public static function isTethered(AssessmentContext $s): bool
     {
         return $s->isHarness() && ! $s->tetherForbidden() && $s->place?->tetherAnchor === true
             && ($s->tetherCalledFor() === Truth::Yes || $s->setup()->tether->used === true);
     }
 
     /** @return list<CardStep> */
-    public static function tether(Situation $s): array
+    public static function tether(AssessmentContext $s): array
     {
         $at = $s->place?->tetherAnchorAt;
 
@@ -63,7 +63,7 @@ final readonly class AfterSteps
     }
 
     /** @return list<CardStep|null> */
-    public static function tidying(Situation $s, Mode $rules): array
+    public static function tidying(AssessmentContext $s, Mode $rules): array
     {
         $handles = $rules->handlePositions ?? [];
 
@@ -101,7 +101,7 @@ final readonly class AfterSteps
         return new CardStep($code, $step, $this->rules->zones === [] ? 'The indicator stands where it must, or the angle lies in the seat\'s own range.' : 'The indicator stands in the zone for this child.');
     }
 
-    private static function sidePod(Situation $s): ?CardStep
+    private static function sidePod(AssessmentContext $s): ?CardStep
     {
         return match ($s->sidePodWanted()) {
             null => null,

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
-use MintBuckle\Core\Situation;
 
 /** The steps of holding a seat by the lower anchors: no locking to get wrong. Common practice of the trade. */
 final readonly class AnchorSteps
 {
     /** @return list<CardStep> */
-    public static function of(Situation $s, bool $storeBelt): array
+    public static function of(AssessmentContext $s, bool $storeBelt): array
     {
         return [
             new CardStep(StepCode::AnchorStrapsLong, 'Make the anchor straps long and lead them through the ' . ($s->isRear() ? 'rear-facing path, under the child\'s legs.' : 'forward-facing path, behind the child\'s back.'), 'They lie flat, and both hooks reach the crease without pulling.'),

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeadRestraint;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Wedge;
-use MintBuckle\Core\Situation;
 use MintBuckle\Core\Wedge\WedgeSize;
 
 /** What is made ready before anything holds the seat: its parts, straps and recline, then the vehicle seat under and behind it. */
 final readonly class BeforeSteps
 {
-    private function __construct(private Situation $s, private ModeName $mode) {}
+    private function __construct(private AssessmentContext $s, private ModeName $mode) {}
 
     /** @return list<CardStep> those that this set-up needs, a head rest and a belt path included where the mode has them */
-    public static function of(Situation $s, ModeName $mode, Mode $rules): array
+    public static function of(AssessmentContext $s, ModeName $mode, Mode $rules): array
     {
         $steps = new self($s, $mode);
 

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Card;
 
 use Brick\Math\BigDecimal;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Rules\Secure\BuckleTurnsRule;
-use MintBuckle\Core\Situation;
 
 /** The single movements by which a belt is led, locked, tightened and proved, in the words for this seat and place. */
 final readonly class BeltStep
 {
     private const NUMBERS = ['0.5' => 'half a turn', '1' => 'one full turn', '1.5' => 'one and a half turns', '2' => 'two full turns', '2.5' => 'two and a half turns', '3' => 'three full turns'];
 
-    public function __construct(private Situation $s) {}
+    public function __construct(private AssessmentContext $s) {}
 
     public static function weight(): CardStep
     {

@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Card;
 
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\ReclineRow;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Fit\AnchorLimit;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** What must change between two modes of a seat, from the seat's own data, forwards or backwards; then tightness afresh. */
 final readonly class Changeover
@@ -25,21 +26,21 @@ final readonly class Changeover
     private function __construct(public ModeName $to, public array $steps) {}
 
     /** To the seat's best mode where another is in use, else to the next mode of the seat; null when there is none. */
-    public static function of(Situation $s): ?self
+    public static function of(AssessmentContext $s): ?self
     {
         $from = $s->mode;
         $modes = $s->seat->modes ?? [];
         if ($from === null || $s->modeRules === null) {
             return null;
         }
-        $best = $s->fits->best();
+        $best = ModeFits::of($s)->best();
         $names = array_map(ModeName::from(...), array_keys($modes));
         $to = $best !== null && $best !== $from && in_array($best, $names, true) ? $best : $names[(int) array_search($from, $names, true) + 1] ?? null;
 
         return $to === null ? null : self::between($s, $from, $to);
     }
 
-    public static function between(Situation $s, ModeName $from, ModeName $to): self
+    public static function between(AssessmentContext $s, ModeName $from, ModeName $to): self
     {
         $seat = $s->seat ?? new Seat();
         $old = $seat->modes[$from->value] ?? new Mode();
@@ -58,11 +59,11 @@ final readonly class Changeover
     }
 
     /** @return list<string> while the child does not fit that way, or it would be too early */
-    private static function notYet(Situation $s, ModeName $from, ModeName $to): array
+    private static function notYet(AssessmentContext $s, ModeName $from, ModeName $to): array
     {
-        $fit = $s->fits->for($to);
+        $fit = ModeFits::of($s)->for($to);
         $now = $s->seat->modes[$from->value] ?? null;
-        $forecast = $now === null || $s->fits->fits($from) !== Truth::Yes ? null : OutgrowForecast::of($s, $now)?->likely;
+        $forecast = $now === null || ModeFits::of($s)->fits($from) !== Truth::Yes ? null : OutgrowForecast::of($s, $now)?->likely;
         $month = $forecast === null ? '' : CalendarDate::parse("{$forecast}-01")->showMonth();
         $isEarly = $forecast !== null && array_search($to, ModeName::cases(), true) > array_search($from, ModeName::cases(), true);
 
@@ -84,7 +85,7 @@ final readonly class Changeover
     }
 
     /** @return list<string> */
-    private static function tether(Seat $seat, Situation $s, ModeName $from, ModeName $to): array
+    private static function tether(Seat $seat, AssessmentContext $s, ModeName $from, ModeName $to): array
     {
         $hasAnchor = $s->place?->tetherAnchor;
 
@@ -100,7 +101,7 @@ final readonly class Changeover
     }
 
     /** @return list<string> */
-    private static function recline(Situation $s, ModeName $to, Mode $old, Mode $new): array
+    private static function recline(AssessmentContext $s, ModeName $to, Mode $old, Mode $new): array
     {
         $settings = static fn(Mode $m): array => array_values(array_unique(array_merge([], ...array_map(static fn(ReclineRow $r): array => $r->settings, $m->recline))));
         $allowed = ReclineSettings::of($s, $to)->allowed();
@@ -123,7 +124,7 @@ final readonly class Changeover
     }
 
     /** @return list<string> */
-    private static function harness(Situation $s, ModeName $from, ModeName $to, Mode $new): array
+    private static function harness(AssessmentContext $s, ModeName $from, ModeName $to, Mode $new): array
     {
         if ($from->hasHarness() && $to->isBooster()) {
             return [
@@ -143,7 +144,7 @@ final readonly class Changeover
     }
 
     /** @return list<string> */
-    private static function holding(Situation $s, ModeName $from, ModeName $to): array
+    private static function holding(AssessmentContext $s, ModeName $from, ModeName $to): array
     {
         $limit = AnchorLimit::of($s, $to);
         $bound = $limit->bound();

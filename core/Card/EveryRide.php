@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeadRestraint;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Situation;
 
 /** What the family looks at before every ride, for this seat as it leaves. Common practice of the trade. */
 final readonly class EveryRide
 {
     /** @return list<string> in the reader's unit of length; none while the way of riding is not known */
-    public static function of(Situation $s, LengthUnit $unit): array
+    public static function of(AssessmentContext $s, LengthUnit $unit): array
     {
         return match (true) {
             $s->isHarness() => self::harness($s, $unit),
@@ -29,7 +29,7 @@ final readonly class EveryRide
     }
 
     /** @return list<string> */
-    private static function harness(Situation $s, LengthUnit $unit): array
+    private static function harness(AssessmentContext $s, LengthUnit $unit): array
     {
         $bound = MovementLimit::of($s)->bound;
         $test = $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch;
@@ -55,7 +55,7 @@ final readonly class EveryRide
     }
 
     /** @return list<string> */
-    private static function booster(Situation $s): array
+    private static function booster(AssessmentContext $s): array
     {
         return array_values(array_filter([
             'Bottom and back against the booster.',
@@ -67,7 +67,7 @@ final readonly class EveryRide
         ]));
     }
 
-    private static function headRestraint(Situation $s): ?string
+    private static function headRestraint(AssessmentContext $s): ?string
     {
         return $s->setup()->headRestraint === HeadRestraint::Removed ? 'Put the vehicle\'s head restraint back whenever somebody sits here without this seat.' : null;
     }

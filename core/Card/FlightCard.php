@@ -10,7 +10,7 @@ use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\ModeFit;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Whether a seat may be used on an aircraft, and how. 14 CFR 121.311, from memory; the airline's own rules come on top. */
 final readonly class FlightCard

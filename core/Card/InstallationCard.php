@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\TightnessTest;
-use MintBuckle\Core\Situation;
 
 /**
  * The ordered steps for this seat, mode, place and way of holding, from the facts: every step that the set-up needs, none that it does
@@ -18,7 +18,7 @@ use MintBuckle\Core\Situation;
 final readonly class InstallationCard
 {
     /** @return list<CardStep>|null null while the mode is not known and, but for the belt alone, while seat or place is not or the seat has no such mode */
-    public static function of(Situation $s): ?array
+    public static function of(AssessmentContext $s): ?array
     {
         return match (true) {
             $s->mode?->hasSeat() === false => self::beltAlone(),
@@ -29,13 +29,13 @@ final readonly class InstallationCard
     }
 
     /** Whether belt and lower anchors are known to be allowed together by both makers. */
-    public static function mayHoldByBoth(Situation $s): bool
+    public static function mayHoldByBoth(AssessmentContext $s): bool
     {
         return $s->setup()->heldBy === HeldBy::Both && $s->seat?->beltAndAnchorsOk === true && $s->case->vehicle?->beltAndAnchorsOk === true;
     }
 
     /** Why the card does not follow what holds the seat now, or lacks the belt's steps; null where it follows it, or there is no card. */
-    public static function notice(Situation $s): ?string
+    public static function notice(AssessmentContext $s): ?string
     {
         $isOfABelt = $s->mode?->hasHarness() === true && $s->modeRules !== null && $s->place !== null && $s->setup()->heldBy !== HeldBy::LowerAnchors;
 
@@ -43,7 +43,7 @@ final readonly class InstallationCard
     }
 
     /** @return list<CardStep> */
-    private static function harness(Situation $s, ModeName $mode, Mode $rules): array
+    private static function harness(AssessmentContext $s, ModeName $mode, Mode $rules): array
     {
         $anchorsOnly = $s->setup()->heldBy === HeldBy::LowerAnchors;
         $anchors = $anchorsOnly || self::mayHoldByBoth($s);
@@ -63,7 +63,7 @@ final readonly class InstallationCard
     }
 
     /** @return list<CardStep> */
-    private static function childIn(Situation $s): array
+    private static function childIn(AssessmentContext $s): array
     {
         $test = $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch;
 
@@ -78,7 +78,7 @@ final readonly class InstallationCard
     }
 
     /** @return list<CardStep> */
-    private static function booster(Situation $s, ModeName $mode, Mode $rules): array
+    private static function booster(AssessmentContext $s, ModeName $mode, Mode $rules): array
     {
         $hung = $s->anchorsHold() && $rules->anchorsAllowed === true;
 

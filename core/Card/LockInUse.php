@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Locking\LockFinder;
+use MintBuckle\Core\Truth\Truth;
 
 /** Which lock the card follows: what is claimed and works here; where nothing does, what the finder would use first. */
 final readonly class LockInUse
@@ -22,13 +23,13 @@ final readonly class LockInUse
      */
     private function __construct(public ?Lock $lock, public ?string $notice) {}
 
-    public static function of(Situation $s): self
+    public static function of(AssessmentContext $s): self
     {
         $claimed = self::claimedThatWork($s);
         if ($claimed !== []) {
             return new self(self::among($claimed, $s), null);
         }
-        $first = $s->locks->first();
+        $first = LockFinder::of($s)->first();
 
         return new self($first, match (true) {
             $first === null => 'Nothing is known to lock this belt for this seat: choose another way of holding it or another place.',
@@ -38,23 +39,23 @@ final readonly class LockInUse
         });
     }
 
-    private static function isHeldByBelt(Situation $s): bool
+    private static function isHeldByBelt(AssessmentContext $s): bool
     {
         return $s->setup()->heldBy === HeldBy::Belt || $s->setup()->heldBy === HeldBy::Both;
     }
 
     /** @return list<Lock> in the finder's order */
-    private static function claimedThatWork(Situation $s): array
+    private static function claimedThatWork(AssessmentContext $s): array
     {
         $claimed = self::isHeldByBelt($s) ? $s->setup()->lock ?? [] : [];
 
-        return array_values(array_filter(self::ORDER, static fn(Lock $lock): bool => in_array($lock, $claimed, true) && $s->locks->holds($lock)[0] === Truth::Yes));
+        return array_values(array_filter(self::ORDER, static fn(Lock $lock): bool => in_array($lock, $claimed, true) && LockFinder::of($s)->holds($lock)[0] === Truth::Yes));
     }
 
     /** @param non-empty-list<Lock> $locks */
-    private static function among(array $locks, Situation $s): Lock
+    private static function among(array $locks, AssessmentContext $s): Lock
     {
-        $own = $s->locks->first();
+        $own = LockFinder::of($s)->first();
 
         return match (true) {
             // The retractor is set free with the clip on.

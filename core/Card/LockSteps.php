@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ClampOrder;
 use MintBuckle\Core\Facts\LatchPlate;
 use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Locking\LockWay;
-use MintBuckle\Core\Situation;
 
 /**
  * The steps of holding a seat by the belt, in the order of the lock in use. Buckled before locked, since a locked belt gives no more
@@ -20,13 +20,13 @@ final readonly class LockSteps
 {
     private BeltStep $step;
 
-    private function __construct(private Situation $s)
+    private function __construct(private AssessmentContext $s)
     {
         $this->step = new BeltStep($s);
     }
 
     /** @return list<CardStep> from threading the belt to the proof of the lock */
-    public static function of(Situation $s, Lock $lock): array
+    public static function of(AssessmentContext $s, Lock $lock): array
     {
         $steps = new self($s);
 
@@ -38,7 +38,7 @@ final readonly class LockSteps
      *
      * @return list<CardStep>
      */
-    public static function ofWay(Situation $s, LockWay $way): array
+    public static function ofWay(AssessmentContext $s, LockWay $way): array
     {
         return self::of($s, $way->way === LockWay::OWN ? ($s->seat?->lockoff === true ? Lock::Lockoff : Lock::ClampDoor) : Lock::from($way->way));
     }

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Insert;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\InsertFit;
 use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Fit\SlotChoice;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** The seat itself made ready for this child: parts, straps, inserts, head rest, recline and foot. */
 final readonly class SeatReady
 {
-    private function __construct(private Situation $s, private ModeName $mode, private Mode $rules) {}
+    private function __construct(private AssessmentContext $s, private ModeName $mode, private Mode $rules) {}
 
     /** @return list<CardStep|null> */
-    public static function of(Situation $s, ModeName $mode, Mode $rules): array
+    public static function of(AssessmentContext $s, ModeName $mode, Mode $rules): array
     {
         $seat = new self($s, $mode, $rules);
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeadRestraint;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Lock;
-use MintBuckle\Core\Situation;
 
 /** How the seat comes out again: unbuckle or unhook first, then open a clamp door or lock-off; ease an anchor strap before unhooking. Common practice. */
 final readonly class TakingOut
 {
     /** @return list<string> none for the belt alone, or while it is not known what holds the seat */
-    public static function of(Situation $s): array
+    public static function of(AssessmentContext $s): array
     {
         if (! $s->isHarness() && ! $s->isBooster()) {
             return [];

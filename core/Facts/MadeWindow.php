@@ -6,7 +6,7 @@ namespace MintBuckle\Core\Facts;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\PartialDate;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Whether a make date lies in an inclusive window. A partial date is inside only when every day it may mean is. */
 final readonly class MadeWindow

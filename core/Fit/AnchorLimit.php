@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Facts\ModeName;
@@ -11,7 +12,6 @@ use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Mass;
-use MintBuckle\Core\Situation;
 
 /**
  * The heaviest child the lower anchors may hold in a harness mode: the seat's printed figure and the vehicle's, the stricter
@@ -26,7 +26,7 @@ final readonly class AnchorLimit
      */
     private function __construct(private array $bounds, public array $missing, private array $broken) {}
 
-    public static function of(Situation $s, ?ModeName $mode): self
+    public static function of(AssessmentContext $s, ?ModeName $mode): self
     {
         if ($mode === null || ! $mode->hasHarness() || $s->seat === null) {
             return new self([], [], []);
@@ -91,7 +91,7 @@ final readonly class AnchorLimit
     }
 
     /** @return array{Bound|null, list<string>} */
-    private static function combined(Situation $s, ModeName $mode): array
+    private static function combined(AssessmentContext $s, ModeName $mode): array
     {
         $together = $mode->facesRear() ? $s->practice->anchorsRear : $s->practice->anchorsForward;
         $weight = $s->seat?->weight;
@@ -104,7 +104,7 @@ final readonly class AnchorLimit
         };
     }
 
-    private static function isMadeSince(Situation $s): bool
+    private static function isMadeSince(AssessmentContext $s): bool
     {
         $made = $s->madeOn()?->earliest();
         $since = $s->practice->anchorsMadeFrom;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BeltFit;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\Quantity;
-use MintBuckle\Core\Situation;
 
 /** Whether a child may ride with the seat belt alone: the five points of the belt-fit test, stature, and the law's floors. */
 final readonly class BeltOnlyJudge
@@ -32,7 +32,7 @@ final readonly class BeltOnlyJudge
         return Length::of(self::STATURE_MM);
     }
 
-    public static function judge(Situation $situation): ModeFit
+    public static function judge(AssessmentContext $situation): ModeFit
     {
         $test = $situation->setup()->beltFit ?? new BeltFit();
         $child = $situation->child;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Limit;
 use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Quantity;
-use MintBuckle\Core\Situation;
 
 /**
  * The seat's own figure, else the one that holds where it gives none. While it is undecided which of the seat's figures holds there is
@@ -22,12 +22,12 @@ final readonly class FigureInUse
      */
     private function __construct(public ?Bound $bound, public array $missing, private ?ResolvedLimit $own, private bool $isMaximum) {}
 
-    public static function atMost(Situation $s, ?Limit $own, Bound $else): self
+    public static function atMost(AssessmentContext $s, ?Limit $own, Bound $else): self
     {
         return self::of($own?->asMaximum($s->madeOn(), $s->heldForLimits()), $else, true);
     }
 
-    public static function atLeast(Situation $s, ?Limit $own, Bound $else): self
+    public static function atLeast(AssessmentContext $s, ?Limit $own, Bound $else): self
     {
         return self::of($own?->asMinimum($s->madeOn(), $s->heldForLimits()), $else, false);
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Fit;
 
 use Closure;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Locking\LockFinder;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /**
  * Other places that the same rider could take without a stop or fix of the place. What holds there, which way it faces and a demanded
@@ -24,18 +24,18 @@ final readonly class FreePlaces
      */
     private function __construct(public Truth $any, public array $missing) {}
 
-    public static function anywhere(Situation $s): self
+    public static function anywhere(AssessmentContext $s): self
     {
         return self::among($s, static fn(SeatingPosition $p): bool => true, false);
     }
 
     /** Behind the front row. */
-    public static function inTheBack(Situation $s): self
+    public static function inTheBack(AssessmentContext $s): self
     {
         return self::among($s, static fn(SeatingPosition $p): bool => $p->row() > 1, false);
     }
 
-    public static function withTetherAnchor(Situation $s): self
+    public static function withTetherAnchor(AssessmentContext $s): self
     {
         return self::among($s, static fn(SeatingPosition $p): bool => true, true);
     }
@@ -46,7 +46,7 @@ final readonly class FreePlaces
      * @param list<SeatingPosition> $positions
      * @param callable(SeatingPosition): bool $counts
      */
-    public static function asBits(Situation $s, array $positions, callable $counts): int
+    public static function asBits(AssessmentContext $s, array $positions, callable $counts): int
     {
         $bits = 0;
         foreach ($positions as $index => $place) {
@@ -59,7 +59,7 @@ final readonly class FreePlaces
     }
 
     /** @param callable(SeatingPosition): bool $counts */
-    private static function among(Situation $s, callable $counts, bool $withTetherAnchor): self
+    private static function among(AssessmentContext $s, callable $counts, bool $withTetherAnchor): self
     {
         $free = [];
         $open = [];
@@ -91,7 +91,7 @@ final readonly class FreePlaces
     }
 
     /** @return list<array{Truth, list<string>}> what must hold there, and what would tell */
-    private static function tests(Situation $s, int $index, SeatingPosition $place, bool $withTetherAnchor): array
+    private static function tests(AssessmentContext $s, int $index, SeatingPosition $place, bool $withTetherAnchor): array
     {
         $path = static fn(string $key): string => "vehicle.positions.{$index}.{$key}";
 
@@ -107,7 +107,7 @@ final readonly class FreePlaces
      * @param Closure(string): string $path
      * @return array{Truth, list<string>}
      */
-    private static function held(Situation $s, SeatingPosition $place, Closure $path): array
+    private static function held(AssessmentContext $s, SeatingPosition $place, Closure $path): array
     {
         if ($s->isBooster()) {
             return [$place->belt === null ? Truth::Unknown : Truth::of($place->belt === Belt::LapShoulder), [$path('belt')]];
@@ -125,7 +125,7 @@ final readonly class FreePlaces
     }
 
     /** @return array{Truth, list<string>} */
-    private static function tethered(Situation $s, SeatingPosition $place, string $path, bool $withTetherAnchor): array
+    private static function tethered(AssessmentContext $s, SeatingPosition $place, string $path, bool $withTetherAnchor): array
     {
         $demanded = $withTetherAnchor ? Truth::Yes : $s->tetherDemanded();
 

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\HeldBy;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Locking\LockFinder;
+use MintBuckle\Core\Truth\Truth;
 
 /** The other way of holding the seat at this very place with which the mode in use fits the child; the seat itself need not change. */
 final readonly class HeldOtherwise
 {
-    public static function fitting(Situation $s): ?HeldBy
+    public static function fitting(AssessmentContext $s): ?HeldBy
     {
         $now = $s->heldForLimits();
         if ($s->mode === null || $s->modeRules === null || $now === null || $now === HeldBy::Nothing) {
@@ -28,10 +29,10 @@ final readonly class HeldOtherwise
     }
 
     /** Whether the place is known to offer that way: a belt known to lock, or its own bars with their weight figure kept. */
-    private static function isPossible(Situation $s, HeldBy $way): bool
+    private static function isPossible(AssessmentContext $s, HeldBy $way): bool
     {
         if ($way === HeldBy::Belt) {
-            return $s->isBooster() ? $s->place?->belt === Belt::LapShoulder : $s->locks->anyWorks() === Truth::Yes;
+            return $s->isBooster() ? $s->place?->belt === Belt::LapShoulder : LockFinder::of($s)->anyWorks() === Truth::Yes;
         }
 
         return $s->place?->lowerAnchors === true

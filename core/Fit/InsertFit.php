@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Insert;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Whether a maker's insert is meant for the weight of this child. */
 final readonly class InsertFit
 {
-    public static function of(Insert $insert, Situation $s): Truth
+    public static function of(Insert $insert, AssessmentContext $s): Truth
     {
         $min = $insert->weightMin?->asMinimum($s->madeOn(), $s->heldForLimits());
         $max = $insert->weightMax?->asMaximum($s->madeOn(), $s->heldForLimits());

@@ -7,7 +7,7 @@ namespace MintBuckle\Core\Fit;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\ModeName;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Whether one mode of a seat fits a child, and why not. */
 final readonly class ModeFit

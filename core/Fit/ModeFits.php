@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
+use WeakMap;
 
 /** Every mode of the seat judged for this child, most protective first. */
 final readonly class ModeFits
@@ -14,7 +15,15 @@ final readonly class ModeFits
     /** @param list<ModeFit> $all */
     private function __construct(public array $all) {}
 
-    public static function of(Situation $situation): self
+    public static function of(AssessmentContext $s): self
+    {
+        /** @var WeakMap<AssessmentContext, self> $judged each context once: many rules ask */
+        static $judged = new WeakMap();
+
+        return $judged[$s] ??= self::judged($s);
+    }
+
+    private static function judged(AssessmentContext $situation): self
     {
         $fits = [];
         foreach ($situation->seat->modes ?? [] as $name => $mode) {

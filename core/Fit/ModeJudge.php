@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Limit;
 use MintBuckle\Core\Facts\LimitEntry;
@@ -16,7 +17,6 @@ use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Quantity\Quantity;
-use MintBuckle\Core\Situation;
 
 /**
  * Whether one mode of a seat fits: the maker's limits for the way it is held, the floors of law and practice, a right slot,
@@ -33,7 +33,7 @@ final readonly class ModeJudge
         return Length::of(1, LengthUnit::Inch);
     }
 
-    public static function judge(Situation $s, ModeName $name, Mode $mode): ModeFit
+    public static function judge(AssessmentContext $s, ModeName $name, Mode $mode): ModeFit
     {
         $held = array_map(static fn(?HeldBy $way): array => [$way, self::judgeHeld($s, $name, $mode, $way)], self::ways($s, $name, $mode));
 
@@ -41,7 +41,7 @@ final readonly class ModeJudge
     }
 
     /** The same, held one way. */
-    public static function judgeHeld(Situation $s, ModeName $name, Mode $mode, ?HeldBy $way): ModeFit
+    public static function judgeHeld(AssessmentContext $s, ModeName $name, Mode $mode, ?HeldBy $way): ModeFit
     {
         [$breaches, $missing] = self::makersLimits($s, $name, $mode, $way);
         [$floorBreaches, $floorMissing] = self::floors($s, $name);
@@ -62,7 +62,7 @@ final readonly class ModeJudge
      *
      * @return list<string>
      */
-    public static function lackingMaxima(Situation $s, ModeName $name, Mode $mode): array
+    public static function lackingMaxima(AssessmentContext $s, ModeName $name, Mode $mode): array
     {
         $lacks = static function (?Limit $limit) use ($s, $name, $mode): bool {
             foreach (self::ways($s, $name, $mode) as $way) {
@@ -86,7 +86,7 @@ final readonly class ModeJudge
      *
      * @return non-empty-list<HeldBy|null>
      */
-    private static function ways(Situation $s, ModeName $name, Mode $mode): array
+    private static function ways(AssessmentContext $s, ModeName $name, Mode $mode): array
     {
         $heldBy = $s->case->setup?->heldBy;
         if ($heldBy === HeldBy::Nothing) {
@@ -122,7 +122,7 @@ final readonly class ModeJudge
     }
 
     /** @return array{list<Breach>, list<string>} */
-    private static function makersLimits(Situation $s, ModeName $name, Mode $mode, ?HeldBy $way): array
+    private static function makersLimits(AssessmentContext $s, ModeName $name, Mode $mode, ?HeldBy $way): array
     {
         $child = $s->child;
         $path = "seat.modes.{$name->value}.";
@@ -173,7 +173,7 @@ final readonly class ModeJudge
      *
      * @return array{list<Breach>, list<string>}
      */
-    private static function floors(Situation $s, ModeName $name): array
+    private static function floors(AssessmentContext $s, ModeName $name): array
     {
         if ($name->facesRear()) {
             return [[], []];
@@ -212,7 +212,7 @@ final readonly class ModeJudge
      *
      * @return array{list<Breach>, list<string>}
      */
-    private static function asInUse(Situation $s, ModeName $name, Mode $mode): array
+    private static function asInUse(AssessmentContext $s, ModeName $name, Mode $mode): array
     {
         $setup = $s->setup();
         $breaches = [];

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\AngleFrom;
 use MintBuckle\Core\Facts\Indicator;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Angle;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** How a rear-facing seat lies: by its indicator, and by the angle of the shell's back from the vertical where its maker gives a range. */
 final readonly class ReclineReading
@@ -34,7 +34,7 @@ final readonly class ReclineReading
         public array $missing,
     ) {}
 
-    public static function of(Situation $s): self
+    public static function of(AssessmentContext $s): self
     {
         $setup = $s->setup();
         $angle = $setup->angle;
@@ -70,7 +70,7 @@ final readonly class ReclineReading
     }
 
     /** Too upright is no fault for a child known to sit unaided, where the seat says so. */
-    public function tooUprightIsFault(Situation $s): Truth
+    public function tooUprightIsFault(AssessmentContext $s): Truth
     {
         return $s->modeRules?->uprightWhenSits === true ? Truth::of($s->child->sitsUnaided)->not() : Truth::Yes;
     }

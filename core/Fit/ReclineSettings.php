@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\ReclineRow;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** The recline settings that a mode allows this child: any row that names the setting and covers the weight allows it. */
 final readonly class ReclineSettings
@@ -17,7 +17,7 @@ final readonly class ReclineSettings
     private function __construct(private array $rows) {}
 
     /** Of the mode in use, or of another one of the seat. */
-    public static function of(Situation $s, ?ModeName $mode = null): self
+    public static function of(AssessmentContext $s, ?ModeName $mode = null): self
     {
         $rules = $mode === null ? $s->modeRules : $s->seat->modes[$mode->value] ?? null;
 
@@ -56,7 +56,7 @@ final readonly class ReclineSettings
     }
 
     /** @return array{Truth, list<string>} */
-    private static function covers(Situation $s, ReclineRow $row): array
+    private static function covers(AssessmentContext $s, ReclineRow $row): array
     {
         $weight = $s->child->weight;
         $min = $row->weightMin?->asMinimum($s->madeOn(), $s->heldForLimits());

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Quantity\Length;
-use MintBuckle\Core\Situation;
 
 /**
  * The right harness slot for a shoulder: "at or below" the highest allowed at or below it, "at or above" the lowest allowed
@@ -24,7 +24,7 @@ final readonly class SlotChoice
      */
     private function __construct(public ?int $slot, public bool $nothingRight) {}
 
-    public static function of(Situation $s, ModeName $mode): self
+    public static function of(AssessmentContext $s, ModeName $mode): self
     {
         $rule = $mode->hasHarness() ? $s->strapRule($mode) : null;
         $shoulder = $s->child->shoulderHeight;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Facts\StrapSeen;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /**
  * Where the strap stands against the shoulder: a measured offset, else slot height less shoulder height, else as it was seen.
@@ -37,7 +37,7 @@ final readonly class StrapPlace
         public array $missing,
     ) {}
 
-    public static function of(Situation $s, ModeName $mode): self
+    public static function of(AssessmentContext $s, ModeName $mode): self
     {
         $harness = $s->setup()->harness;
         $slots = $s->seat?->slots;
@@ -69,7 +69,7 @@ final readonly class StrapPlace
     }
 
     /** @return list<string> */
-    private static function missingOfSlots(Situation $s): array
+    private static function missingOfSlots(AssessmentContext $s): array
     {
         $harness = $s->setup()->harness;
         $unmeasured = array_map(

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Fit;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Limit;
 use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Quantity\Quantity;
-use MintBuckle\Core\Situation;
 
 /** Whether a zone of the recline indicator is meant for this child, by age, weight and sitting. */
 final readonly class ZoneFit
@@ -18,7 +18,7 @@ final readonly class ZoneFit
      */
     private function __construct(public array $breaks, public array $missing) {}
 
-    public static function of(Zone $zone, Situation $s): self
+    public static function of(Zone $zone, AssessmentContext $s): self
     {
         /** @var list<array{Quantity|null, string, Limit|null, bool, string}> $rows */
         $rows = [

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Growth;
 
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\Sex;
 use MintBuckle\Core\Quantity\Quantity;
-use MintBuckle\Core\Situation;
 
 /**
  * When a child outgrows a mode by weight or height: the first month in which a maximum is passed (at one marked below, reached),
@@ -21,7 +21,7 @@ final readonly class OutgrowForecast
     public const SPREAD_Z = 0.5;
 
     /** Null when age or measures are unknown, or the mode has no maximum. */
-    public static function of(Situation $s, Mode $mode): ?Outgrown
+    public static function of(AssessmentContext $s, Mode $mode): ?Outgrown
     {
         $age = $s->age?->toInt();
         $byMeasure = [];

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Growth;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Sex;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
-use MintBuckle\Core\Situation;
 
 /** The first month in which another harness slot is the right one: the shoulder is taken to grow in proportion to stature. An estimate. */
 final readonly class SlotForecast
 {
     /** "2027-03", or null when it cannot be told or does not come. Sex unknown: the earlier of the two. */
-    public static function of(Situation $s, ModeName $mode): ?string
+    public static function of(AssessmentContext $s, ModeName $mode): ?string
     {
         $age = $s->age?->toInt();
         $height = $s->child->height;
@@ -34,7 +34,7 @@ final readonly class SlotForecast
     }
 
     /** The shoulder height, in mm, at which (at or below) or beyond which (the other rules) the next allowed slot is the right one. */
-    private static function turningHeight(Situation $s, ModeName $mode): ?float
+    private static function turningHeight(AssessmentContext $s, ModeName $mode): ?float
     {
         $now = SlotChoice::of($s, $mode)->slot;
         $forbidden = $s->seat->modes[$mode->value]->slotsForbidden ?? [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Locking;
 
 use Closure;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BaseUse;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\LatchPlate;
@@ -14,7 +15,8 @@ use MintBuckle\Core\Facts\LockoffPlace;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Facts\SeatingPosition;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
+use WeakMap;
 
 /** How the belt at one place can be locked for one seat: every way, judged, in the order in which to try them. */
 final readonly class LockFinder
@@ -29,6 +31,15 @@ final readonly class LockFinder
     private function __construct(private Seat $seat, private SeatingPosition $place, private Closure $path, private ?BaseUse $base)
     {
         $this->ways = [$this->ownLock(), $this->latchPlate(), $this->retractor(), $this->clip()];
+    }
+
+    /** At the place in use; a place that is not known can do anything. */
+    public static function of(AssessmentContext $s): self
+    {
+        /** @var WeakMap<AssessmentContext, self> $found each context once: many rules ask */
+        static $found = new WeakMap();
+
+        return $found[$s] ??= self::at($s->seat ?? new Seat(), $s->place ?? new SeatingPosition(''), $s->placePath(...), $s->setup()->base);
     }
 
     /** @param Closure(string): string $path of a fact of the place */

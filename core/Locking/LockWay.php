@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Locking;
 
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** One way of fixing the length of a belt, judged for this place and seat. */
 final readonly class LockWay

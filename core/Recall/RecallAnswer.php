@@ -7,7 +7,7 @@ namespace MintBuckle\Core\Recall;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Facts\RecallList;
 use MintBuckle\Core\Facts\Seat;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** What a recall list says of a seat: every campaign that covers it or may, except those shown as remedied. Always names the list's date. */
 final readonly class RecallAnswer

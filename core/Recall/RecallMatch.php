@@ -7,7 +7,7 @@ namespace MintBuckle\Core\Recall;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Facts\MadeWindow;
 use MintBuckle\Core\Facts\Seat;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /**
  * Whether a campaign covers a seat: yes, no, or not to be told. A field that the campaign tests and the seat lacks

@@ -6,7 +6,7 @@ namespace MintBuckle\Core\Room;
 
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /**
  * Room between a rear-facing seat and the vehicle seat ahead, gained by another allowed handle position, a more upright setting the

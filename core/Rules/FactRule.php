@@ -6,20 +6,20 @@ namespace MintBuckle\Core\Rules;
 
 use BackedEnum;
 use Closure;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
-use MintBuckle\Core\Situation;
 
 /** The plainest rule: one fact, one faulty value. A row of a station's table. */
 final readonly class FactRule implements Rule
 {
     /**
      * @param string $path of the fact; "place." stands for the place in use
-     * @param Closure(Situation): (bool|BackedEnum|null) $read
+     * @param Closure(AssessmentContext): (bool|BackedEnum|null) $read
      * @param list<string>|null $mendedBy other facts than this one that show it put right
      * @param bool|When $asked whether, or when, an unknown fact keeps the check from finishing
      */
@@ -44,7 +44,7 @@ final readonly class FactRule implements Rule
         return [new Finds($this->code, [$this->severity], $this->mendedBy ?? [$path], subject: $this->subject)];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $this->when->holds($s)) {
             return;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Question;
-use MintBuckle\Core\Situation;
 
 /** One decision of the trade. Yields what it finds, and every fact it still needs; never throws for a bad measurement. */
 interface Rule
@@ -16,5 +16,5 @@ interface Rule
     public function finds(): array;
 
     /** @return iterable<Finding|Question> */
-    public function judge(Situation $s): iterable;
+    public function judge(AssessmentContext $s): iterable;
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BaseUse;
 use MintBuckle\Core\Facts\Lock;
-use MintBuckle\Core\Situation;
 
 /** When a fact matters. */
 enum When
@@ -36,7 +36,7 @@ enum When
     /** A shell that lifts off a base or turns on it, the base in use. */
     case ShellMoves;
 
-    public function holds(Situation $s): bool
+    public function holds(AssessmentContext $s): bool
     {
         $setup = $s->setup();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\ModeName;
@@ -15,6 +16,8 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\FreePlaces;
+use MintBuckle\Core\Fit\ModeFits;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Rules\Child\BeltOnlyRule;
 use MintBuckle\Core\Rules\Child\BoosterAgeRule;
@@ -31,8 +34,7 @@ use MintBuckle\Core\Rules\Secure\AnchorPlaceRule;
 use MintBuckle\Core\Rules\Secure\AnchorWeightRule;
 use MintBuckle\Core\Rules\Secure\HoldingRule;
 use MintBuckle\Core\Rules\Secure\InflatableBeltRule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /**
  * How one rider does at one place: the same rules as in a check, asked before anybody sits there. Three of them weigh more while a
@@ -62,7 +64,7 @@ final readonly class PlaceJudge
     /** The mode a rider is planned with: its own, or the best that is known to fit. */
     public function modeOf(Rider $rider): ?ModeName
     {
-        return $rider->mode ?? (new Situation($this->request->caseOf($rider)))->fits->best();
+        return $rider->mode ?? ModeFits::of(new AssessmentContext($this->request->caseOf($rider)))->best();
     }
 
     /** @return list<PlaceOption> one a way of holding that is open to this rider */
@@ -134,9 +136,9 @@ final readonly class PlaceJudge
     }
 
     /** @param list<SeatingPosition> $others */
-    private function situation(Rider $rider, ModeName $mode, SeatingPosition $position, ?HeldBy $way, array $others): Situation
+    private function situation(Rider $rider, ModeName $mode, SeatingPosition $position, ?HeldBy $way, array $others): AssessmentContext
     {
-        return new Situation($this->request->caseOf($rider, $mode, $position->name, $way, [$position, ...$others]));
+        return new AssessmentContext($this->request->caseOf($rider, $mode, $position->name, $way, [$position, ...$others]));
     }
 
     /** A free place in the back with all that a seat may need, that is not this one. */
@@ -146,7 +148,7 @@ final readonly class PlaceJudge
     }
 
     /** @return array{list<Finding>, list<string>, int} findings, paths of facts unknown, how many of these could stop it */
-    private function judge(Situation $s, bool $borrowed): array
+    private function judge(AssessmentContext $s, bool $borrowed): array
     {
         $findings = [];
         $unknown = [];
@@ -160,7 +162,7 @@ final readonly class PlaceJudge
                 }
             }
         }
-        if ($s->isHarness() && $s->beltHolds() && $s->locks->anyWorks() === Truth::No) {
+        if ($s->isHarness() && $s->beltHolds() && LockFinder::of($s)->anyWorks() === Truth::No) {
             $findings[] = new Finding(Code::of('secure.belt_unlocked'), Severity::Fix, 'Nothing can lock the belt here.', 'Use the lower anchors, or another place.', sources: [Source::Common->cite()]);
         }
 
@@ -183,12 +185,12 @@ final readonly class PlaceJudge
             && $rider->seat?->borrowAnchorsOk === true && $this->request->vehicle->borrowAnchorsOk === true;
     }
 
-    private static function isHeldWell(Situation $s, SeatingPosition $position, bool $borrowed): bool
+    private static function isHeldWell(AssessmentContext $s, SeatingPosition $position, bool $borrowed): bool
     {
         if (! $s->isHarness()) {
             return $position->belt === Belt::LapShoulder;
         }
-        $lock = array_filter($s->locks->ways, static fn(LockWay $w): bool => $w->works === Truth::Yes && $w->way !== 'clip') !== [];
+        $lock = array_filter(LockFinder::of($s)->ways, static fn(LockWay $w): bool => $w->works === Truth::Yes && $w->way !== 'clip') !== [];
 
         return $s->beltHolds() ? $lock : $position->lowerAnchors === true && ! $borrowed;
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Wedge;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /**
  * What lifts a too upright rear-facing seat at the crease: the lift that gains the missing angle over the base, and the smallest
@@ -37,7 +37,7 @@ final readonly class WedgeSize
     private function __construct(public Length $lift, public string $stack, public Angle $gain) {}
 
     /** Null unless the seat is known to be too upright by a known angle, on level ground, and its maker allows a wedge. */
-    public static function of(Situation $s): ?self
+    public static function of(AssessmentContext $s): ?self
     {
         $reading = ReclineReading::of($s);
         $base = $s->seat?->baseLength?->base()->toFloat();

@@ -14,6 +14,12 @@ final class Layers
     public function testCoreIsPlainPhp(): Rule
     {
         return PHPat::rule()->classes(Selector::inNamespace('MintBuckle\Core'))
+            ->shouldNot()->dependOn()->classes(Selector::inNamespace('MintBuckle\Present'), Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Carbon'), Selector::inNamespace('Symfony'));
+    }
+
+    public function testPresentKnowsTheCoreAlone(): Rule
+    {
+        return PHPat::rule()->classes(Selector::inNamespace('MintBuckle\Present'))
             ->shouldNot()->dependOn()->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Carbon'), Selector::inNamespace('Symfony'));
     }
 

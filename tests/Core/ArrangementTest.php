@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\Drawing\CarAbove;
-use MintBuckle\Core\Drawing\CarPlan;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Seating\Arrangement;
 use MintBuckle\Core\Seating\SeatingPlan;
@@ -14,6 +12,8 @@ use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
 use MintBuckle\Core\Seating\SeatingRequest;
 use MintBuckle\Core\Seating\YearPromise;
+use MintBuckle\Present\Drawing\CarAbove;
+use MintBuckle\Present\Drawing\CarPlan;
 use PHPUnit\Framework\TestCase;
 
 /** Everybody where they are: findings as they sit, the picture of it, and the words of the planner. */

@@ -7,8 +7,8 @@ namespace Tests\Core;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\Card\InstallationCard;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -339,6 +339,6 @@ final class CardTest extends TestCase
      */
     private static function card(string $case, array $changes): ?array
     {
-        return InstallationCard::of(new Situation(Cases::read($case, $changes)));
+        return InstallationCard::of(new AssessmentContext(Cases::read($case, $changes)));
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\CaseFile;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Rulebook;

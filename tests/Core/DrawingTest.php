@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\LabelRuler;
-use MintBuckle\Core\Drawing\MovementGauge;
-use MintBuckle\Core\Drawing\PlaneScale;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
+use MintBuckle\Present\Drawing\BuckleFront;
+use MintBuckle\Present\Drawing\LabelRuler;
+use MintBuckle\Present\Drawing\MovementGauge;
+use MintBuckle\Present\Drawing\PlaneScale;
 use PHPUnit\Framework\TestCase;
 
 /** Drawings as numbers: what is to scale must be to scale. */
@@ -80,7 +80,7 @@ final class DrawingTest extends TestCase
 
     public function testSlotsAreToScaleAgainstTheShoulder(): void
     {
-        $front = BuckleFront::of(new Situation(Cases::read(Cases::REAR, ['setup.harness.slot' => 3, 'setup.harness.strap' => null])));
+        $front = BuckleFront::of(new AssessmentContext(Cases::read(Cases::REAR, ['setup.harness.slot' => 3, 'setup.harness.strap' => null])));
         // Slots 45 mm apart, the shoulder 25 mm above the second and 20 mm below the third.
         $scale = ($front->slots[0]['y'] - $front->slots[1]['y']) / 45;
 
@@ -93,12 +93,12 @@ final class DrawingTest extends TestCase
 
     public function testBoosterBelt(): void
     {
-        $bow = static fn(?bool $passes): int => BuckleFront::of(new Situation(Cases::read(Cases::REAR, ['setup.harness.tightness.passes' => $passes])))->bow();
+        $bow = static fn(?bool $passes): int => BuckleFront::of(new AssessmentContext(Cases::read(Cases::REAR, ['setup.harness.tightness.passes' => $passes])))->bow();
         self::assertSame([0, 0, true], [$bow(true), $bow(null), $bow(false) > 0], 'only a slack strap is drawn slack');
         $scale = new PlaneScale(0, 100, 5, 40, 0, 100, 50, 120);
         self::assertSame([true, false, false], [$scale->holds(40, 120), $scale->holds(40.1, 120), $scale->holds(40, 120.1)], 'the edges belong to it');
-        $right = BuckleFront::of(new Situation(Cases::read(Cases::BOOSTER)));
-        $wrong = BuckleFront::of(new Situation(Cases::read(Cases::BOOSTER, ['setup.booster.lap' => 'belly', 'setup.booster.shoulder' => 'neck'])));
+        $right = BuckleFront::of(new AssessmentContext(Cases::read(Cases::BOOSTER)));
+        $wrong = BuckleFront::of(new AssessmentContext(Cases::read(Cases::BOOSTER, ['setup.booster.lap' => 'belly', 'setup.booster.shoulder' => 'neck'])));
 
         self::assertSame([[], null], [$right->slots, $right->strap]);
         self::assertLessThan($right->belt['lap'] ?? 0, $wrong->belt['lap'] ?? 0, 'the belly is above the thighs');
@@ -107,7 +107,7 @@ final class DrawingTest extends TestCase
 
     public function testTallChildrenStayOnTheSheet(): void
     {
-        $front = BuckleFront::of(new Situation(Cases::read(Cases::FORWARD, ['child.shoulder_height' => Cases::q(560, 'mm')])));
+        $front = BuckleFront::of(new AssessmentContext(Cases::read(Cases::FORWARD, ['child.shoulder_height' => Cases::q(560, 'mm')])));
         self::assertGreaterThanOrEqual(0.0, $front->top);
         self::assertCount(5, array_filter($front->slots, static fn(array $slot): bool => $slot['y'] > $front->top));
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Drawing\BeltRoute;
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\CarAbove;
-use MintBuckle\Core\Drawing\SeatSide;
-use MintBuckle\Core\Handbook\Help;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Situation;
+use MintBuckle\Present\Drawing\BeltRoute;
+use MintBuckle\Present\Drawing\BuckleFront;
+use MintBuckle\Present\Drawing\CarAbove;
+use MintBuckle\Present\Drawing\SeatSide;
+use MintBuckle\Present\Handbook\Help;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -145,8 +145,8 @@ final class DrawingWordsTest extends TestCase
     }
 
     /** @param array<string, mixed> $changes */
-    private static function situation(string $case, array $changes = []): Situation
+    private static function situation(string $case, array $changes = []): AssessmentContext
     {
-        return new Situation(Cases::read($case, $changes));
+        return new AssessmentContext(Cases::read($case, $changes));
     }
 }

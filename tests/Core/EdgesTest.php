@@ -6,14 +6,16 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\Catalogue\SeatInstead;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ReclineReading;
-use MintBuckle\Core\Fit\SeatInstead;
 use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\OutgrowForecast;
@@ -27,8 +29,7 @@ use MintBuckle\Core\Rules\History\ExtrasRule;
 use MintBuckle\Core\Rules\Measure\ReclineSettingRule;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Rules\Secure\AnchorWeightRule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -41,7 +42,7 @@ final class EdgesTest extends TestCase
         $stack = static function (float $angle, int $base, bool $sits): ?string {
             $free = ['seat.modes.rear_harness.angle_min' => null, 'seat.modes.rear_harness.angle_max' => null, 'setup.indicator' => 'too_upright', 'setup.angle' => Cases::q($angle, 'deg'), 'seat.base_length' => Cases::q($base, 'mm'), 'child.sits_unaided' => $sits];
 
-            return WedgeSize::of(new Situation(Cases::read(Cases::REAR, $free)))?->stack;
+            return WedgeSize::of(new AssessmentContext(Cases::read(Cases::REAR, $free)))?->stack;
         };
         // One noodle gains 7.76 degrees over 400 mm and 16.55 over 200 mm; the range for sizing is 30 to 45 degrees, 40 to 45 before sitting.
         self::assertSame(['one_noodle', 'towel'], [$stack(37.2, 400, false), $stack(37.4, 400, false)]);
@@ -150,7 +151,7 @@ final class EdgesTest extends TestCase
 
     public function testWhereTheStrapLeavesASeatWithoutSlots(): void
     {
-        $missing = static fn(string $rule, ?string $seen): array => StrapPlace::of(new Situation(Cases::read(Cases::REAR, ['seat.strap_rule_rear' => $rule, 'seat.slots' => [], 'setup.harness.slot' => null, 'setup.harness.strap' => $seen, 'setup.harness.strap_offset' => null])), ModeName::RearHarness)->missing;
+        $missing = static fn(string $rule, ?string $seen): array => StrapPlace::of(new AssessmentContext(Cases::read(Cases::REAR, ['seat.strap_rule_rear' => $rule, 'seat.slots' => [], 'setup.harness.slot' => null, 'setup.harness.strap' => $seen, 'setup.harness.strap_offset' => null])), ModeName::RearHarness)->missing;
 
         self::assertSame([['setup.harness.strap_offset'], ['setup.harness.strap']], [$missing('level_to_25_above', null), $missing('at_or_below', null)]);
     }
@@ -167,7 +168,7 @@ final class EdgesTest extends TestCase
 
     public function testTheModeInUseNeedsItsLimits(): void
     {
-        $fit = static fn(string $mode): ?ModeFit => (new Situation(Cases::read(Cases::REAR, ["seat.modes.{$mode}.weight_max" => null, "seat.modes.{$mode}.height_max" => null])))->fits->for(ModeName::from($mode));
+        $fit = static fn(string $mode): ?ModeFit => ModeFits::of(new AssessmentContext(Cases::read(Cases::REAR, ["seat.modes.{$mode}.weight_max" => null, "seat.modes.{$mode}.height_max" => null])))->for(ModeName::from($mode));
 
         self::assertSame([Truth::Unknown, ['seat.modes.rear_harness.weight_max', 'seat.modes.rear_harness.height_max']], [$fit('rear_harness')?->fits, $fit('rear_harness')?->missing]);
         self::assertSame(Truth::No, $fit('forward_harness')?->fits, 'too young for it whatever its limits');
@@ -259,7 +260,7 @@ final class EdgesTest extends TestCase
 
     public function testAnAngleIsHeldAgainstLimitsThatMayDependOnTheDate(): void
     {
-        $missing = static fn(?int $angle): array => ReclineReading::of(new Situation(Cases::read(Cases::REAR, ['setup.angle' => $angle === null ? null : Cases::q($angle, 'deg'), 'seat.made_on' => null, 'seat.modes.rear_harness.angle_max' => [Cases::q(45, 'deg'), ['value' => 40, 'unit' => 'deg', 'made_from' => '2024-01-01']]])))->missing;
+        $missing = static fn(?int $angle): array => ReclineReading::of(new AssessmentContext(Cases::read(Cases::REAR, ['setup.angle' => $angle === null ? null : Cases::q($angle, 'deg'), 'seat.made_on' => null, 'seat.modes.rear_harness.angle_max' => [Cases::q(45, 'deg'), ['value' => 40, 'unit' => 'deg', 'made_from' => '2024-01-01']]])))->missing;
 
         self::assertSame([['seat.made_on'], []], [$missing(42), $missing(null)]);
     }
@@ -301,7 +302,7 @@ final class EdgesTest extends TestCase
      */
     private static function weightAsked(Rule $rule, array $changes): int
     {
-        $said = iterator_to_array($rule->judge(new Situation(Cases::read(Cases::REAR, $changes + ['child.weight' => null]))), false);
+        $said = iterator_to_array($rule->judge(new AssessmentContext(Cases::read(Cases::REAR, $changes + ['child.weight' => null]))), false);
 
         return count(array_filter($said, static fn(Finding|Question $one): bool => $one instanceof Question && $one->path === 'child.weight'));
     }
@@ -323,12 +324,12 @@ final class EdgesTest extends TestCase
      */
     private static function rearFit(array $max, array $more = []): ?ModeFit
     {
-        return (new Situation(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max, 'height_max' => Cases::q(50, 'in')]])))->fits->for(ModeName::RearHarness);
+        return ModeFits::of(new AssessmentContext(Cases::read(Cases::REAR, $more + ['setup' => null, 'seat.modes.rear_harness' => ['weight_max' => $max, 'height_max' => Cases::q(50, 'in')]])))->for(ModeName::RearHarness);
     }
 
     /** @param array<string, mixed> $changes */
     private static function wedge(array $changes): ?WedgeSize
     {
-        return WedgeSize::of(new Situation(Cases::read(Cases::REAR, ['setup.angle' => Cases::q(27, 'deg'), 'seat.base_length' => Cases::q(400, 'mm'), 'child.sits_unaided' => true, ...$changes])));
+        return WedgeSize::of(new AssessmentContext(Cases::read(Cases::REAR, ['setup.angle' => Cases::q(27, 'deg'), 'seat.base_length' => Cases::q(400, 'mm'), 'child.sits_unaided' => true, ...$changes])));
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Assessment;
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
-use MintBuckle\Core\Finding\Assessment;
-use MintBuckle\Core\Finding\AssessmentWriter;
-use MintBuckle\Core\Fit\SeatInstead;
+use MintBuckle\Core\Catalogue\SeatInstead;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Rulebook;
-use MintBuckle\Core\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
@@ -82,7 +82,7 @@ final class EverySeatTest extends TestCase
     #[DataProvider('seats')]
     public function testTakingOutEndsWithAFreeBelt(stdClass $rules, string $mode): void
     {
-        $steps = TakingOut::of(new Situation(Reader::fromObject(self::case($rules, $mode))));
+        $steps = TakingOut::of(new AssessmentContext(Reader::fromObject(self::case($rules, $mode))));
         $unbuckle = array_search('Unbuckle the belt.', $steps, true);
         self::assertSame(str_ends_with($mode, 'booster'), $unbuckle === false);
         self::assertStringContainsString(str_ends_with($mode, 'booster') ? 'let the belt wind in' : 'let it wind in all the way', $steps[count($steps) - 1]);

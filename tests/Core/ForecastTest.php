@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Card\TakingOut;
-use MintBuckle\Core\Finding\AssessmentWriter;
-use MintBuckle\Core\Situation;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Wedge\WedgeSize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -139,7 +139,7 @@ final class ForecastTest extends TestCase
         self::assertSame(['Ease the tether and unhook it.', 'Unbuckle the belt.', 'Then open the lock-off.', $out], $steps(['seat.lockoff' => true, 'setup.lock' => ['lockoff']]));
         self::assertSame(['Ease the tether and unhook it.', 'Unbuckle the belt.', 'Take the locking clip off: the belt must run free for people.', $out], $steps(['setup.lock' => ['clip', 'retractor']]));
         self::assertSame(['Ease the anchor strap, then unhook both ends and store them on the seat.', 'Put the vehicle\'s head restraint back where it belongs.'], $steps(['setup.held_by' => 'lower_anchors', 'setup.tether.used' => false, 'setup.head_restraint' => 'removed']));
-        self::assertSame(['Lift the shell off its base by the release.', 'Unbuckle the belt.', $out], TakingOut::of(new Situation(Cases::read(Cases::REAR, ['seat.detachable' => true, 'setup.base' => 'used']))));
+        self::assertSame(['Lift the shell off its base by the release.', 'Unbuckle the belt.', $out], TakingOut::of(new AssessmentContext(Cases::read(Cases::REAR, ['seat.detachable' => true, 'setup.base' => 'used']))));
         self::assertSame([], $steps(['setup.mode' => 'belt_only']));
     }
 
@@ -155,7 +155,7 @@ final class ForecastTest extends TestCase
      */
     private static function takingOut(array $changes): array
     {
-        return TakingOut::of(new Situation(Cases::read(Cases::FORWARD, $changes)));
+        return TakingOut::of(new AssessmentContext(Cases::read(Cases::FORWARD, $changes)));
     }
 
     /** Angle of the line from the origin that touches the circle at (x, y) of radius r from above, found by halving. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use LogicException;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\CaseFile;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Rulebook;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\Card\TakingOut;
@@ -11,8 +12,8 @@ use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\HeldBy;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rulebook;
 use PHPUnit\Framework\Attributes\Group;
@@ -163,7 +164,7 @@ final class GeneratedLawsTest extends TestCase
             array_push($sentences, ...array_map(static fn(string $why): string => "{$why}.", $fit->because()));
         }
 
-        foreach ($assessment->situation->locks->inOrder() as $way) {
+        foreach (LockFinder::of($assessment->situation)->inOrder() as $way) {
             $sentences[] = $way->because;
         }
         foreach ([LengthUnit::Inch, LengthUnit::Millimetre] as $unit) {

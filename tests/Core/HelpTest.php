@@ -7,15 +7,14 @@ namespace Tests\Core;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Asking\Remedies;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
-use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
-use MintBuckle\Core\Handbook\LimitTable;
-use MintBuckle\Core\Handbook\RuleText;
 use MintBuckle\Core\Record\ReinspectionRules;
 use MintBuckle\Core\Rulebook;
-use MintBuckle\Core\Situation;
+use MintBuckle\Present\Handbook\LimitTable;
+use MintBuckle\Present\Handbook\RuleText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -60,15 +59,15 @@ final class HelpTest extends TestCase
 
     public function testEveryRemedyLeadsToFactsThatCanBeEntered(): void
     {
-        $situation = new Situation(Cases::read(Cases::REAR));
+        $situation = new AssessmentContext(Cases::read(Cases::REAR));
         $lead = [];
         foreach (Rulebook::current()->codes() as $code) {
-            $finding = self::findingOf($code);
-            foreach ([...Remedies::facts($finding, $situation), ...Remedies::ownFigures($code, $situation)] as $path) {
+            $finds = Rulebook::current()->finds($code);
+            foreach ([...Remedies::facts($finds, null, $situation), ...Remedies::ownFigures($finds, $situation)] as $path) {
                 self::assertInstanceOf(Askable::class, Questionnaire::standard()->for($path), "{$code->value}: {$path}");
                 self::assertStringNotContainsString('*', $path);
             }
-            if (Remedies::facts($finding, $situation) !== []) {
+            if ($finds->mendedBy !== []) {
                 $lead[] = $code->value;
             }
         }
@@ -78,7 +77,7 @@ final class HelpTest extends TestCase
 
     public function testOwnFiguresBelongToTheDirection(): void
     {
-        $at = static fn(string $case, string $code): array => Remedies::ownFigures(Code::of($code), new Situation(Cases::read($case)));
+        $at = static fn(string $case, string $code): array => Remedies::ownFigures(Rulebook::current()->finds(Code::of($code)), new AssessmentContext(Cases::read($case)));
 
         self::assertSame([['seat.strap_rule_rear'], ['seat.strap_rule_forward']], [$at(Cases::REAR, 'harness.height'), $at(Cases::FORWARD, 'harness.height')]);
         self::assertSame([['seat.tether_rear'], []], [$at(Cases::REAR, 'measure.tether_unused'), $at(Cases::FORWARD, 'measure.tether_unused')]);
@@ -106,10 +105,5 @@ final class HelpTest extends TestCase
         $tests = array_combine($conventions->columns, $conventions->rows[2][1]);
         self::assertStringStartsWith('pinch', $tests['FMVSS 213']);
         self::assertStringStartsWith('one finger', $tests['AS/NZS 1754']);
-    }
-
-    private static function findingOf(Code $code): Finding
-    {
-        return new Finding($code, Severity::Fix, 'Something was found.', 'Put it right.');
     }
 }

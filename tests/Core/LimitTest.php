@@ -17,7 +17,7 @@ use MintBuckle\Core\Fit\HeldOtherwise;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\Months;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

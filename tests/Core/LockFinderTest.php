@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Locking\LockWay;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -116,7 +116,7 @@ final class LockFinderTest extends TestCase
     #[DataProvider('bases')]
     public function testALockThatStaysOnTheBase(?string $on, ?string $base, Truth $works, array $missing): void
     {
-        $locks = (new Situation(Cases::read(Cases::REAR, ['seat.lockoff' => true, 'seat.lockoff_on' => $on, 'setup.base' => $base])))->locks;
+        $locks = LockFinder::of(new AssessmentContext(Cases::read(Cases::REAR, ['seat.lockoff' => true, 'seat.lockoff_on' => $on, 'setup.base' => $base])));
 
         self::assertSame([$works, $missing], [$locks->ways[0]->works, $locks->ways[0]->missing]);
         self::assertSame([$works, $missing], $locks->holds(Lock::Lockoff));
@@ -134,7 +134,7 @@ final class LockFinderTest extends TestCase
     public function testTheFirstWayNamesTheLockItself(): void
     {
         self::assertSame(Lock::Lockoff, self::find('lap_shoulder', 'switchable', 'sliding', true)->first());
-        self::assertSame(Lock::ClampDoor, (new Situation(Cases::read(Cases::REAR, ['seat.lockoff' => null, 'seat.clamp_door' => true])))->locks->first());
+        self::assertSame(Lock::ClampDoor, LockFinder::of(new AssessmentContext(Cases::read(Cases::REAR, ['seat.lockoff' => null, 'seat.clamp_door' => true])))->first());
         self::assertSame(Lock::Retractor, self::find('lap_shoulder', 'switchable', 'sliding', false)->first());
         self::assertNull(self::find('lap', 'elr', 'sliding', false)->first());
     }
@@ -143,9 +143,9 @@ final class LockFinderTest extends TestCase
     {
         $place = 'vehicle.positions.1.';
 
-        return (new Situation(Cases::read(Cases::REAR, [
+        return LockFinder::of(new AssessmentContext(Cases::read(Cases::REAR, [
             $place . 'belt' => $belt, $place . 'retractor' => $retractor, $place . 'latch_plate' => $plate,
             'seat.lockoff' => $lockoff, 'seat.clamp_door' => false, 'seat.lock_retractor_too' => $wish,
-        ])))->locks;
+        ])));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Recall\RecallMatch;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -36,7 +36,7 @@ final class OracleTest extends TestCase
                 'child.shoulder_height' => Cases::q($shoulder / 10, 'cm'),
                 'setup.harness.slot' => null,
             ]);
-            $choice = SlotChoice::of(new Situation($case), ModeName::RearHarness);
+            $choice = SlotChoice::of(new AssessmentContext($case), ModeName::RearHarness);
 
             self::assertSame(self::naiveSlot($rule, $heights, $forbidden, $shoulder), $choice->slot, "{$rule} " . implode(' ', $heights) . ' without ' . implode(' ', $forbidden) . " at {$shoulder}");
             self::assertSame($choice->slot === null, $choice->nothingRight);

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Catalogue\SeatInstead;
 use MintBuckle\Core\Facts\LatchPlate;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Finding;
-use MintBuckle\Core\Fit\SeatInstead;
 use MintBuckle\Core\Locking\BeltTree;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Length;

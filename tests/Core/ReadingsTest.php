@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Fit\ZoneFit;
 use MintBuckle\Core\Practice\Bound;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -46,7 +47,7 @@ final class ReadingsTest extends TestCase
     #[DataProvider('straps')]
     public function testStrapPlace(array $changes, ?string $offset, Truth $right, array $missing): void
     {
-        $place = StrapPlace::of(new Situation(Cases::read(Cases::REAR, $changes)), ModeName::RearHarness);
+        $place = StrapPlace::of(new AssessmentContext(Cases::read(Cases::REAR, $changes)), ModeName::RearHarness);
 
         self::assertSame([$offset, $right, $missing], [$place->offset?->show(), $place->right, $place->missing]);
     }
@@ -66,7 +67,7 @@ final class ReadingsTest extends TestCase
     #[DataProvider('reclines')]
     public function testReclineReading(array $changes, ?string $angle, bool $upright, bool $flat): void
     {
-        $reading = ReclineReading::of(new Situation(Cases::read(Cases::REAR, $changes)));
+        $reading = ReclineReading::of(new AssessmentContext(Cases::read(Cases::REAR, $changes)));
 
         self::assertSame([$angle, $upright, $flat], [$reading->angle?->show(), $reading->isTooUpright(), $reading->isTooFlat()]);
     }
@@ -99,7 +100,7 @@ final class ReadingsTest extends TestCase
     #[DataProvider('zones')]
     public function testZoneFit(array $zone, array $child, array $breaks, array $missing): void
     {
-        $situation = new Situation(Cases::read(Cases::REAR, ['seat.modes.rear_harness.zones' => [$zone + ['name' => 'z']]] + $child));
+        $situation = new AssessmentContext(Cases::read(Cases::REAR, ['seat.modes.rear_harness.zones' => [$zone + ['name' => 'z']]] + $child));
         $fit = ZoneFit::of($situation->modeRules->zones[0] ?? new Zone('none'), $situation);
 
         self::assertSame([$breaks, $missing], [$fit->breaks, $fit->missing]);
@@ -107,7 +108,7 @@ final class ReadingsTest extends TestCase
 
     public function testWhichMovementLimitHolds(): void
     {
-        $limit = static fn(string $case, mixed $own): Bound => MovementLimit::of(new Situation(Cases::read($case, ['seat.movement_max' => $own])))->bound ?? self::fail('undecided');
+        $limit = static fn(string $case, mixed $own): Bound => MovementLimit::of(new AssessmentContext(Cases::read($case, ['seat.movement_max' => $own])))->bound ?? self::fail('undecided');
 
         self::assertSame(['practice:us', true], [$limit(Cases::REAR, null)->from, $limit(Cases::REAR, null)->inclusive]);
         self::assertSame(['practice:nz', false], [$limit(Cases::NZ, null)->from, $limit(Cases::NZ, null)->inclusive]);
@@ -116,7 +117,7 @@ final class ReadingsTest extends TestCase
 
     public function testTheStricterOfSeatAndVehicle(): void
     {
-        $limit = static fn(mixed $seat, mixed $vehicle): AnchorLimit => AnchorLimit::of(new Situation(Cases::read(Cases::REAR, ['seat.lower_anchor_child_max' => $seat, 'vehicle.lower_anchor_child_max' => $vehicle])), ModeName::RearHarness);
+        $limit = static fn(mixed $seat, mixed $vehicle): AnchorLimit => AnchorLimit::of(new AssessmentContext(Cases::read(Cases::REAR, ['seat.lower_anchor_child_max' => $seat, 'vehicle.lower_anchor_child_max' => $vehicle])), ModeName::RearHarness);
 
         self::assertSame('seat', $limit(Cases::q(35, 'lb'), Cases::q(40, 'lb'))->bound()?->from);
         self::assertSame('vehicle', $limit(Cases::q(40, 'lb'), Cases::q(35, 'lb'))->bound()?->from);
@@ -141,6 +142,6 @@ final class ReadingsTest extends TestCase
      */
     private static function because(array $changes): array
     {
-        return array_map(static fn(ModeFit $f): array => $f->because(), (new Situation(Cases::read(Cases::REAR, ['setup' => null] + $changes)))->fits->all);
+        return array_map(static fn(ModeFit $f): array => $f->because(), ModeFits::of(new AssessmentContext(Cases::read(Cases::REAR, ['setup' => null] + $changes)))->all);
     }
 }

@@ -15,7 +15,7 @@ use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Room\RoomAhead;
 use MintBuckle\Core\Room\RoomGain;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\CaseFile\CasePath;
-use MintBuckle\Core\Shelf\FieldKind;
-use MintBuckle\Core\Shelf\FieldText;
-use MintBuckle\Core\Shelf\LimitText;
-use MintBuckle\Core\Shelf\ModelField;
-use MintBuckle\Core\Shelf\ModelFields;
-use MintBuckle\Core\Shelf\ModelText;
+use MintBuckle\Core\Catalogue\FieldKind;
+use MintBuckle\Core\Catalogue\FieldText;
+use MintBuckle\Core\Catalogue\LimitText;
+use MintBuckle\Core\Catalogue\ModelField;
+use MintBuckle\Core\Catalogue\ModelFields;
+use MintBuckle\Core\Catalogue\ModelText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\FreePlaces;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -32,7 +32,7 @@ final class SituationTest extends TestCase
     #[DataProvider('standards')]
     public function testWhichStandardSpeaks(string $practice, ?array $label, ?string $layer): void
     {
-        $situation = new Situation(Cases::read(Cases::REAR, ['practice' => $practice, 'seat.standards' => $label]));
+        $situation = new AssessmentContext(Cases::read(Cases::REAR, ['practice' => $practice, 'seat.standards' => $label]));
         self::assertSame($layer, $situation->convention?->from);
     }
 
@@ -52,7 +52,7 @@ final class SituationTest extends TestCase
     #[DataProvider('straps')]
     public function testStrapRule(string $case, array $changes, ?StrapRule $rule, string $from): void
     {
-        $situation = new Situation(Cases::read($case, $changes));
+        $situation = new AssessmentContext(Cases::read($case, $changes));
         self::assertSame([$rule, $from], [$situation->strapRule($situation->mode ?? ModeName::RearHarness), $situation->strapRuleFrom($situation->mode ?? ModeName::RearHarness)]);
     }
 
@@ -78,7 +78,7 @@ final class SituationTest extends TestCase
     #[DataProvider('tethers')]
     public function testTetherCalledFor(string $case, array $changes, Truth $called): void
     {
-        self::assertSame($called, (new Situation(Cases::read($case, $changes)))->tetherCalledFor());
+        self::assertSame($called, (new AssessmentContext(Cases::read($case, $changes)))->tetherCalledFor());
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, Truth, list<string>}> case, changes, whether a place is free, what is asked */
@@ -113,28 +113,28 @@ final class SituationTest extends TestCase
     #[DataProvider('freePlaces')]
     public function testFreePlaces(string $case, array $changes, Truth $any, array $missing): void
     {
-        $free = FreePlaces::anywhere(new Situation(Cases::read($case, $changes)));
+        $free = FreePlaces::anywhere(new AssessmentContext(Cases::read($case, $changes)));
 
         self::assertSame([$any, $missing], [$free->any, $free->missing]);
     }
 
     public function testTheFrontRowIsNotTheBack(): void
     {
-        $s = new Situation(Cases::read(Cases::REAR, ['vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true, 'vehicle.positions.0.airbag' => false, 'vehicle.positions.0.tether_anchor' => true]));
+        $s = new AssessmentContext(Cases::read(Cases::REAR, ['vehicle.positions.2.taken' => true, 'vehicle.positions.3.taken' => true, 'vehicle.positions.0.airbag' => false, 'vehicle.positions.0.tether_anchor' => true]));
 
         self::assertSame([Truth::Yes, Truth::No, Truth::Yes], [FreePlaces::anywhere($s)->any, FreePlaces::inTheBack($s)->any, FreePlaces::withTetherAnchor($s)->any]);
     }
 
     public function testPathsWhileThePlaceIsNotKnown(): void
     {
-        self::assertSame('vehicle.positions.1.belt', (new Situation(Cases::read(Cases::REAR)))->placePath('belt'));
-        self::assertSame('setup.position', (new Situation(Cases::read(Cases::REAR, ['setup.position' => null])))->placePath('belt'));
-        self::assertSame('vehicle', (new Situation(Cases::read(Cases::REAR, ['setup.position' => null, 'vehicle' => null])))->placePath('belt'));
+        self::assertSame('vehicle.positions.1.belt', (new AssessmentContext(Cases::read(Cases::REAR)))->placePath('belt'));
+        self::assertSame('setup.position', (new AssessmentContext(Cases::read(Cases::REAR, ['setup.position' => null])))->placePath('belt'));
+        self::assertSame('vehicle', (new AssessmentContext(Cases::read(Cases::REAR, ['setup.position' => null, 'vehicle' => null])))->placePath('belt'));
     }
 
     public function testWhatHolds(): void
     {
-        $held = static fn(string $case, ?string $by): array => [($s = new Situation(Cases::read($case, ['setup.held_by' => $by])))->beltHolds(), $s->anchorsHold()];
+        $held = static fn(string $case, ?string $by): array => [($s = new AssessmentContext(Cases::read($case, ['setup.held_by' => $by])))->beltHolds(), $s->anchorsHold()];
 
         self::assertSame([true, false], $held(Cases::REAR, 'belt'));
         self::assertSame([false, true], $held(Cases::REAR, 'lower_anchors'));
@@ -147,7 +147,7 @@ final class SituationTest extends TestCase
 
     public function testWhereTheAnchorsHoldAlone(): void
     {
-        $alone = static fn(string $case, ?string $by): bool => (new Situation(Cases::read($case, ['setup.held_by' => $by])))->onlyAnchorsHold();
+        $alone = static fn(string $case, ?string $by): bool => (new AssessmentContext(Cases::read($case, ['setup.held_by' => $by])))->onlyAnchorsHold();
 
         self::assertSame([true, false, false, false], array_map(static fn(?string $by): bool => $alone(Cases::REAR, $by), ['lower_anchors', 'belt', 'both', null]));
         self::assertFalse($alone(Cases::BOOSTER, 'lower_anchors'), 'the belt holds the child');
@@ -169,7 +169,7 @@ final class SituationTest extends TestCase
 
     public function testAgeOnTheDay(): void
     {
-        $age = static fn(array $child): ?int => (new Situation(Cases::read(Cases::REAR, ['child' => (object) $child])))->age?->toInt();
+        $age = static fn(array $child): ?int => (new AssessmentContext(Cases::read(Cases::REAR, ['child' => (object) $child])))->age?->toInt();
 
         self::assertSame(14, $age(['born_on' => '2025-08-01']));
         self::assertSame(7, $age(['age_months' => 7]));
@@ -180,6 +180,6 @@ final class SituationTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function webbingAsked(string $case, array $changes): ?string
     {
-        return (new Situation(Cases::read($case, $changes)))->webbingAsked()?->value;
+        return (new AssessmentContext(Cases::read($case, $changes)))->webbingAsked()?->value;
     }
 }

@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Drawing\BeltRoute;
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\CarAbove;
-use MintBuckle\Core\Drawing\CarPlace;
-use MintBuckle\Core\Drawing\ModeField;
-use MintBuckle\Core\Drawing\ModePlane;
-use MintBuckle\Core\Drawing\MovementGauge;
-use MintBuckle\Core\Drawing\SeatParts;
-use MintBuckle\Core\Drawing\SeatSide;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Practice\Practice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
+use MintBuckle\Present\Drawing\BeltRoute;
+use MintBuckle\Present\Drawing\BuckleFront;
+use MintBuckle\Present\Drawing\CarAbove;
+use MintBuckle\Present\Drawing\CarPlace;
+use MintBuckle\Present\Drawing\ModeField;
+use MintBuckle\Present\Drawing\ModePlane;
+use MintBuckle\Present\Drawing\MovementGauge;
+use MintBuckle\Present\Drawing\SeatParts;
+use MintBuckle\Present\Drawing\SeatSide;
 use PHPUnit\Framework\TestCase;
 
 /** The drawings of the stations history, child, place, secure and measure, as numbers. */
 final class StationDrawingTest extends TestCase
 {
     /** @param array<string, mixed> $changes */
-    private static function situation(string $case, array $changes = []): Situation
+    private static function situation(string $case, array $changes = []): AssessmentContext
     {
-        return new Situation(Cases::read($case, $changes));
+        return new AssessmentContext(Cases::read($case, $changes));
     }
 
     public function testThePartsShowWhatIsDamagedMissingOrForeign(): void

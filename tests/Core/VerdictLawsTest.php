@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
-use MintBuckle\Core\Finding\Assessment;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Rulebook;

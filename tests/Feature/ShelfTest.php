@@ -10,7 +10,7 @@ use App\Shelf\ShelfFile;
 use App\Track;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use MintBuckle\Core\Shelf\ModelText;
+use MintBuckle\Core\Catalogue\ModelText;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\HttpFoundation\Response;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Golden;
 
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\Reader;
-use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Rulebook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Golden;
 
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\Drawing\CarPlan;
 use MintBuckle\Core\Seating\Arrangement;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
+use MintBuckle\Present\Drawing\CarPlan;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Family;
 

@@ -6,26 +6,28 @@ namespace Tests\Golden;
 
 use BackedEnum;
 use MintBuckle\Core\Asking\Remedies;
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\Card\FlightCard;
 use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\Card\TakingOut;
-use MintBuckle\Core\Drawing\BeltRoute;
-use MintBuckle\Core\Drawing\BuckleFront;
-use MintBuckle\Core\Drawing\CarAbove;
-use MintBuckle\Core\Drawing\LabelRuler;
-use MintBuckle\Core\Drawing\ModePlane;
-use MintBuckle\Core\Drawing\MovementGauge;
-use MintBuckle\Core\Drawing\SeatParts;
-use MintBuckle\Core\Drawing\SeatSide;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Seat;
-use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Situation;
+use MintBuckle\Core\Rulebook;
+use MintBuckle\Present\Drawing\BeltRoute;
+use MintBuckle\Present\Drawing\BuckleFront;
+use MintBuckle\Present\Drawing\CarAbove;
+use MintBuckle\Present\Drawing\LabelRuler;
+use MintBuckle\Present\Drawing\ModePlane;
+use MintBuckle\Present\Drawing\MovementGauge;
+use MintBuckle\Present\Drawing\SeatParts;
+use MintBuckle\Present\Drawing\SeatSide;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Stringable;
@@ -107,20 +109,20 @@ final class SeenTest extends TestCase
             ...self::flat('', $said + $computed),
             'card' => implode(' ', array_map(static fn(CardStep $step): string => $step->code->value, $assessment->computed()->card ?? [])),
             ...array_merge(...array_map(static fn(CardStep $step): array => ["card.{$step->code->value}" => "{$step->step} | {$step->check}"], $assessment->computed()->card ?? [])),
-            ...self::flat('mends', array_merge(...array_map(static fn(Finding $f): array => ["{$f->code->value} {$f->subject}" => [Remedies::facts($f, $s), Remedies::ownFigures($f->code, $s)]], $assessment->findings))),
+            ...self::flat('mends', array_merge(...array_map(static fn(Finding $f): array => ["{$f->code->value} {$f->subject}" => [Remedies::facts(Rulebook::current()->finds($f->code, $f->subject), $f->subject, $s), Remedies::ownFigures(Rulebook::current()->finds($f->code, $f->subject), $s)]], $assessment->findings))),
             ...self::flat('', [
                 'notice' => InstallationCard::notice($s),
                 'every_ride' => EveryRide::of($s, LengthUnit::Millimetre),
                 'taking_out' => TakingOut::of($s),
                 'changeover' => Changeover::of($s),
-                'flight' => FlightCard::of($s->seat ?? new Seat(), $s->mode, $s->fits->for($s->mode)),
+                'flight' => FlightCard::of($s->seat ?? new Seat(), $s->mode, ModeFits::of($s)->for($s->mode)),
                 'drawing' => self::drawings($s),
             ]),
         ];
     }
 
     /** @return array<string, object> */
-    private static function drawings(Situation $s): array
+    private static function drawings(AssessmentContext $s): array
     {
         $movement = $s->setup()->movement;
 

@@ -8,6 +8,7 @@ use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\FlightCard;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Fit\ModeFits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
@@ -63,7 +64,7 @@ final class WaysTest extends TestCase
                 foreach ([Cases::REAR, Cases::FORWARD, Cases::BOOSTER] as $case) {
                     foreach (['known' => [], 'not weighed' => ['child.weight' => null], 'too heavy' => ['child.weight' => Cases::q(99, 'lb')], 'mode not known' => ['setup.mode' => null]] as $child => $changes) {
                         $s = Cases::assess($case, $changes + ['seat.aircraft_certified' => $value, 'seat.detachable' => $detachable, 'seat.baseless' => $baseless])->situation;
-                        $card = FlightCard::of($s->seat ?? new Seat(), $s->mode, $s->fits->for($s->mode));
+                        $card = FlightCard::of($s->seat ?? new Seat(), $s->mode, ModeFits::of($s)->for($s->mode));
                         $cards["{$certified}, {$base}, {$case}, {$child}"] = [$card->may->name, $card->because, implode(' ', $card->missing), implode(' ', $card->steps)];
                     }
                 }

@@ -7,12 +7,12 @@ namespace Tests\Golden;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Code;
-use MintBuckle\Core\Handbook\Help;
-use MintBuckle\Core\Handbook\LimitTable;
-use MintBuckle\Core\Handbook\RuleText;
-use MintBuckle\Core\Handbook\Schools;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\YearPromise;
+use MintBuckle\Present\Handbook\Help;
+use MintBuckle\Present\Handbook\LimitTable;
+use MintBuckle\Present\Handbook\RuleText;
+use MintBuckle\Present\Handbook\Schools;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
 

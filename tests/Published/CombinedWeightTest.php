@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\AnchorLimit;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Situation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
@@ -29,7 +29,7 @@ final class CombinedWeightTest extends TestCase
     public function testChildUpTo(string $mode, int|float $seat, int|float $child): void
     {
         $case = Cases::read(Cases::REAR, ['seat.lower_anchor_child_max' => null, 'seat.weight' => Cases::q($seat, 'lb')]);
-        $limit = AnchorLimit::of(new Situation($case), ModeName::from($mode));
+        $limit = AnchorLimit::of(new AssessmentContext($case), ModeName::from($mode));
 
         self::assertSame([], $limit->missing);
         $bound = $limit->bound() ?? self::fail('no figure');

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
+use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\CaseFile\Writer;
-use MintBuckle\Core\Finding\AssessmentWriter;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\SeatingPlanner;

@@ -10,7 +10,7 @@ use App\Pages\ModelPage;
 use App\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use MintBuckle\Core\Shelf\ModelText;
+use MintBuckle\Core\Catalogue\ModelText;
 
 final readonly class ModelDrawingController
 {

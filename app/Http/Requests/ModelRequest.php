@@ -9,7 +9,7 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use MintBuckle\Core\Shelf\ModelText;
+use MintBuckle\Core\Catalogue\ModelText;
 
 /** A seat model as it was typed from its manual. */
 final class ModelRequest extends FormRequest

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\BeltGuide;
 use MintBuckle\Core\Facts\Booster;
@@ -16,7 +17,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Does the shoulder part cross mid-chest, does the belt run through its guides, and is there a shoulder part at all? */
 final readonly class BoosterBeltRule implements Rule
@@ -36,7 +36,7 @@ final readonly class BoosterBeltRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isBooster()) {
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ClipPlace;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -13,7 +14,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Is the chest clip, where the seat has one, closed and level with the armpits? */
 final readonly class ChestClipRule implements Rule
@@ -25,7 +25,7 @@ final readonly class ChestClipRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isHarness()) {
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -12,7 +13,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Does the crotch strap come up in front of the child, from an allowed slot? */
 final readonly class CrotchStrapRule implements Rule
@@ -28,7 +28,7 @@ final readonly class CrotchStrapRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isHarness()) {
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Slot;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Facts\StrapSeen;
@@ -18,8 +19,7 @@ use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Do the shoulder straps leave the seat on the right side of the shoulder, from the right slot? */
 final readonly class StrapHeightRule implements Rule
@@ -37,7 +37,7 @@ final readonly class StrapHeightRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->mode === null || ! $s->isHarness() || $s->seat === null) {
             return;
@@ -73,7 +73,7 @@ final readonly class StrapHeightRule implements Rule
     }
 
     /** Whether another slot on the right side is nearer the shoulder than where the strap stands; a measured offset counts first. */
-    private static function isNearer(Situation $s, StrapPlace $place, int $slot): bool
+    private static function isNearer(AssessmentContext $s, StrapPlace $place, int $slot): bool
     {
         $height = $s->seat->slots[$slot - 1]->height ?? null;
         $shoulder = $s->child->shoulderHeight;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -13,7 +14,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Are the straps tight by this seat's own test? */
 final readonly class TightnessRule implements Rule
@@ -36,7 +36,7 @@ final readonly class TightnessRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isHarness()) {
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -16,7 +17,6 @@ use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** May the child ride with the seat belt alone? */
 final readonly class BeltOnlyRule implements Rule
@@ -34,7 +34,7 @@ final readonly class BeltOnlyRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->mode?->hasSeat() !== false) {
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
@@ -13,10 +14,10 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ModeJudge;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Is the child old and heavy enough for a booster, and would more protection still fit? */
 final readonly class BoosterAgeRule implements Rule
@@ -30,13 +31,13 @@ final readonly class BoosterAgeRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isBooster()) {
             return;
         }
-        $harness = $s->fits->fits(ModeName::RearHarness)->or($s->fits->fits(ModeName::ForwardHarness));
-        $breaches = $s->fits->for($s->mode)?->of(BreachKind::BoosterFloor) ?? self::floorsOfUnofferedMode($s);
+        $harness = ModeFits::of($s)->fits(ModeName::RearHarness)->or(ModeFits::of($s)->fits(ModeName::ForwardHarness));
+        $breaches = ModeFits::of($s)->for($s->mode)?->of(BreachKind::BoosterFloor) ?? self::floorsOfUnofferedMode($s);
         if ($breaches !== []) {
             yield new Finding(
                 Code::of('mode.booster_early'),
@@ -48,16 +49,16 @@ final readonly class BoosterAgeRule implements Rule
                 from: $breaches[0]->limit->from ?? 'default',
                 sources: [Source::Common->cite()],
             );
-        } elseif ($s->fits->fits(ModeName::ForwardHarness) === Truth::Yes) {
+        } elseif (ModeFits::of($s)->fits(ModeName::ForwardHarness) === Truth::Yes) {
             yield new Finding(Code::of('mode.booster_could_harness'), Severity::Advise, 'The harness of this seat still fits the child.', 'A harness protects more than a booster: use it as long as it fits.', sources: [Source::Common->cite()]);
         }
-        if ($s->mode?->hasBack() === false && $s->fits->fits(ModeName::HighBackBooster) === Truth::Yes) {
+        if ($s->mode?->hasBack() === false && ModeFits::of($s)->fits(ModeName::HighBackBooster) === Truth::Yes) {
             yield new Finding(Code::of('mode.back_off_early'), Severity::Advise, 'The back of this booster still fits the child.', 'Put the back on again: it guides the belt and holds a sleeping head.', sources: [Source::Common->cite()]);
         }
     }
 
     /** @return list<Breach> */
-    private static function floorsOfUnofferedMode(Situation $s): array
+    private static function floorsOfUnofferedMode(AssessmentContext $s): array
     {
         return $s->mode === null ? [] : ModeJudge::judge($s, $s->mode, new Mode())->of(BreachKind::BoosterFloor);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -14,8 +15,7 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Under thirteen, or under the law's higher age, children ride in the back. */
 final readonly class FrontRowRule implements Rule
@@ -36,7 +36,7 @@ final readonly class FrontRowRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->place?->row() !== 1) {
             return;

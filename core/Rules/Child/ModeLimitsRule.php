@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
@@ -16,11 +17,11 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
 use MintBuckle\Core\Fit\HeldOtherwise;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ModeJudge;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Does the mode in use fit the child by its maker's limits, the head and the shoulder markers? */
 final readonly class ModeLimitsRule implements Rule
@@ -53,20 +54,20 @@ final readonly class ModeLimitsRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
-        $fit = $s->seat === null ? null : $s->fits->for($s->mode);
+        $fit = $s->seat === null ? null : ModeFits::of($s)->for($s->mode);
         if ($fit === null) {
             return;
         }
-        $other = $s->fits->anotherThan($s->mode);
+        $other = ModeFits::of($s)->anotherThan($s->mode);
         $heldOtherwise = HeldOtherwise::fitting($s);
         $severity = $other === null && $heldOtherwise === null ? Severity::Stop : Severity::Fix;
         $remedy = match (true) {
             $heldOtherwise === HeldBy::Belt => 'Hold it by the vehicle belt instead: so it fits.',
             $heldOtherwise === HeldBy::LowerAnchors => 'Hold it by the lower anchors instead: so it fits.',
             $other !== null => "Use this seat as a {$other->word()}, which fits.",
-            $s->fits->fits(ModeName::BeltOnly) === Truth::Yes => 'No way of riding of this seat is known to fit. The seat belt alone fits this child.',
+            ModeFits::of($s)->fits(ModeName::BeltOnly) === Truth::Yes => 'No way of riding of this seat is known to fit. The seat belt alone fits this child.',
             default => 'This seat has no way of riding that is known to fit. Find another seat for this child.',
         };
         foreach (self::CODES as [$kind, $code]) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Code;
@@ -13,9 +14,9 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ModeJudge;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Which mode is in use, does the seat have it, and are its limits known? */
 final readonly class ModeOfferedRule implements Rule
@@ -28,7 +29,7 @@ final readonly class ModeOfferedRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->case->setup === null) {
             return;
@@ -42,7 +43,7 @@ final readonly class ModeOfferedRule implements Rule
         if ($s->seat->modes === null) {
             yield new Question('seat.modes', Station::Child, Severity::Stop);
         } elseif ($s->modeRules === null) {
-            $other = $s->fits->anotherThan($s->mode);
+            $other = ModeFits::of($s)->anotherThan($s->mode);
             yield new Finding(
                 Code::of('mode.not_offered'),
                 $other === null ? Severity::Stop : Severity::Fix,
@@ -58,7 +59,7 @@ final readonly class ModeOfferedRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function limits(Situation $s, ModeName $mode, Mode $rules): iterable
+    private static function limits(AssessmentContext $s, ModeName $mode, Mode $rules): iterable
     {
         $lacking = ModeJudge::lackingMaxima($s, $mode, $rules);
         if ($lacking !== []) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Is there a seat, a set-up and a child of known age to judge at all? */
 final readonly class SceneRule implements Rule
@@ -18,7 +18,7 @@ final readonly class SceneRule implements Rule
         return [];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->case->seat === null && $s->mode?->hasSeat() !== false) {
             yield new Question('seat', Station::Label, Severity::Stop);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Does the child need a technician trained for medical needs? */
 final readonly class SpecialistRule implements Rule
@@ -22,7 +22,7 @@ final readonly class SpecialistRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->child->specialNeeds === true) {
             yield new Finding(Code::of('child.specialist'), Severity::Advise, 'The child has medical or positioning needs.', 'Refer the family to a technician trained for them.', sources: [Source::Common->cite()]);

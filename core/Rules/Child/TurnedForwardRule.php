@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Child;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Code;
@@ -13,12 +14,12 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ModeJudge;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** May this child face forward at all, by age and by law; and is it better not to yet? */
 final readonly class TurnedForwardRule implements Rule
@@ -37,12 +38,12 @@ final readonly class TurnedForwardRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->mode === null || $s->isRear()) {
             return;
         }
-        $rearFits = $s->fits->fits(ModeName::RearHarness);
+        $rearFits = ModeFits::of($s)->fits(ModeName::RearHarness);
         $severity = $rearFits === Truth::Yes ? Severity::Fix : Severity::Stop;
         $remedy = $rearFits === Truth::Yes ? 'Turn this seat rear-facing: it fits the child that way.' : 'Find a seat that carries this child rear-facing.';
         $tooEarly = false;
@@ -66,7 +67,7 @@ final readonly class TurnedForwardRule implements Rule
     }
 
     /** @return list<array{Code, string, Quantity|null, Quantity, string, Citation}> */
-    private static function floors(Situation $s): array
+    private static function floors(AssessmentContext $s): array
     {
         $law = $s->case->law;
         $floors = [[Code::of('mode.under_one_forward'), 'child.born_on', $s->age, Months::of(ModeJudge::UNDER_ONE_MONTHS), $s->practice->layer(), Source::InfantLabels->cite()]];

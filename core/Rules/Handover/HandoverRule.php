@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Handover;
 
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Handover;
 use MintBuckle\Core\Facts\Signer;
 use MintBuckle\Core\Finding\Code;
@@ -15,7 +16,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Has the family done it themselves, and is it signed by people who may sign? */
 final readonly class HandoverRule implements Rule
@@ -30,7 +30,7 @@ final readonly class HandoverRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $handover = $s->case->handover;
         $second = $s->case->policy->secondSigner === true;

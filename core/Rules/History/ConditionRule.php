@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\History;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\MissingPart;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -13,7 +14,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Is the seat whole? One finding a damage and one a missing part. */
 final readonly class ConditionRule implements Rule
@@ -27,7 +27,7 @@ final readonly class ConditionRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $history = $s->seat?->history;
         if ($history === null) {

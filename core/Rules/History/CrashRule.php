@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\History;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CrashPoints;
 use MintBuckle\Core\Facts\CrashPolicy;
 use MintBuckle\Core\Facts\PracticeCode;
@@ -17,7 +18,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Was the seat in a crash, and may it be used after it? The maker's word first, then the event's policy; outside the us practice that is always strict. */
 final readonly class CrashRule implements Rule
@@ -46,7 +46,7 @@ final readonly class CrashRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $history = $s->seat?->history;
         if ($history === null || $history->crash === false) {

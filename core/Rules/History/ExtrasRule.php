@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\History;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Insert;
 use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Finding\Code;
@@ -15,7 +16,6 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Is anything on the seat that did not come with it, or an insert used outside its weights? */
 final readonly class ExtrasRule implements Rule
@@ -28,7 +28,7 @@ final readonly class ExtrasRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->seat === null) {
             return;
@@ -50,7 +50,7 @@ final readonly class ExtrasRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function insert(Situation $s, string $name): iterable
+    private static function insert(AssessmentContext $s, string $name): iterable
     {
         if ($s->seat?->inserts === null) {
             yield new Question('seat.inserts', Station::History);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\History;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Rules\FactRule;
 use MintBuckle\Core\Rules\When;
-use MintBuckle\Core\Situation;
 
 /** What one answer about the past settles. */
 final readonly class HistoryFacts
@@ -21,8 +21,8 @@ final readonly class HistoryFacts
 
         return [
             //            code                     weight when   asked  fact                     read                                                             faulty  message, remedy
-            new FactRule(Code::of('history.unknown'),    $stop, $seat, true, 'seat.history.known',   static fn(Situation $s): ?bool => $s->seat?->history->known,   false, 'The seat is second-hand and nobody knows its past.', 'Do not use it: a crash cannot be seen from outside.'),
-            new FactRule(Code::of('condition.altered'),  $stop, $seat, true, 'seat.history.altered', static fn(Situation $s): ?bool => $s->seat?->history->altered, true,  'The seat was repaired or altered at home.', 'Do not use it.'),
+            new FactRule(Code::of('history.unknown'),    $stop, $seat, true, 'seat.history.known',   static fn(AssessmentContext $s): ?bool => $s->seat?->history->known,   false, 'The seat is second-hand and nobody knows its past.', 'Do not use it: a crash cannot be seen from outside.'),
+            new FactRule(Code::of('condition.altered'),  $stop, $seat, true, 'seat.history.altered', static fn(AssessmentContext $s): ?bool => $s->seat?->history->altered, true,  'The seat was repaired or altered at home.', 'Do not use it.'),
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Label;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Calendar\Expiry;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -15,7 +16,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** May the seat still be used today, and for how long? */
 final readonly class ExpiryRule implements Rule
@@ -32,7 +32,7 @@ final readonly class ExpiryRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->seat === null) {
             return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Label;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Advice;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Finding\Code;
@@ -15,8 +16,7 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Recall\RecallAnswer;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Does a recall cover this seat, and is it shown as remedied? */
 final readonly class RecallRule implements Rule
@@ -29,7 +29,7 @@ final readonly class RecallRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->seat === null) {
             return;

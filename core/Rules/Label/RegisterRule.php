@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Label;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Would a recall notice reach the family? */
 final readonly class RegisterRule implements Rule
@@ -22,7 +22,7 @@ final readonly class RegisterRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->seat?->registered === false) {
             yield new Finding(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Felt;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Finding\Code;
@@ -18,7 +19,6 @@ use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** How far does the seat move at the belt path? */
 final readonly class MovementRule implements Rule
@@ -49,7 +49,7 @@ final readonly class MovementRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isHarness() || $s->setup()->heldBy === HeldBy::Nothing) {
             return;

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Rules\Measure;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -15,7 +16,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Does enough of the base stand on the cushion? */
 final readonly class OverhangRule implements Rule
@@ -38,7 +38,7 @@ final readonly class OverhangRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->seat === null || ! ($s->isHarness() || $s->isBooster())) {
             return;
@@ -48,7 +48,7 @@ final readonly class OverhangRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function figure(Situation $s, ResolvedLimit $own): iterable
+    private static function figure(AssessmentContext $s, ResolvedLimit $own): iterable
     {
         $overhang = $s->setup()->overhang;
         $broken = $overhang === null ? null : $own->brokenAsMaximum($overhang);
@@ -67,7 +67,7 @@ final readonly class OverhangRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function share(Situation $s): iterable
+    private static function share(AssessmentContext $s): iterable
     {
         $share = self::onCushion($s);
         if ($share === null) {
@@ -85,7 +85,7 @@ final readonly class OverhangRule implements Rule
         }
     }
 
-    private static function onCushion(Situation $s): ?BigRational
+    private static function onCushion(AssessmentContext $s): ?BigRational
     {
         $setup = $s->setup();
         $length = $s->seat?->baseLength;

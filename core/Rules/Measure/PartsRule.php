@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -13,7 +14,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Are the parts that this mode needs on, those it forbids off, the foot and the side pods as they must be? */
 final readonly class PartsRule implements Rule
@@ -30,7 +30,7 @@ final readonly class PartsRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->case->setup === null || $s->seat === null) {
             return;
@@ -43,7 +43,7 @@ final readonly class PartsRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function foot(Situation $s, Mode $mode): iterable
+    private static function foot(AssessmentContext $s, Mode $mode): iterable
     {
         $foot = $s->setup()->foot;
         if ($mode->foot !== null && $foot === null) {
@@ -54,7 +54,7 @@ final readonly class PartsRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function parts(Situation $s, Mode $mode): iterable
+    private static function parts(AssessmentContext $s, Mode $mode): iterable
     {
         $fitted = $s->setup()->partsFitted;
         if ($mode->partsRequired === [] && $mode->partsForbidden === []) {
@@ -79,7 +79,7 @@ final readonly class PartsRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function sidePod(Situation $s): iterable
+    private static function sidePod(AssessmentContext $s): iterable
     {
         $must = $s->sidePodWanted();
         $out = $s->setup()->sidePod;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Indicator;
 use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Finding\Code;
@@ -18,8 +19,7 @@ use MintBuckle\Core\Fit\ZoneFit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Does a rear-facing seat lie as its indicator or its maker's angle asks, on level ground? */
 final readonly class ReclineRule implements Rule
@@ -44,7 +44,7 @@ final readonly class ReclineRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $setup = $s->setup();
         $mode = $s->modeRules;
@@ -75,7 +75,7 @@ final readonly class ReclineRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function lies(Situation $s): iterable
+    private static function lies(AssessmentContext $s): iterable
     {
         $reading = ReclineReading::of($s);
         foreach ($reading->missing as $path) {
@@ -108,7 +108,7 @@ final readonly class ReclineRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function zone(Situation $s): iterable
+    private static function zone(AssessmentContext $s): iterable
     {
         $zone = array_values(array_filter($s->modeRules->zones ?? [], static fn(Zone $z): bool => $z->name === $s->setup()->zone))[0] ?? null;
         if ($zone === null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Measure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Wedge;
 use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Code;
@@ -14,7 +15,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Is a noodle or towel under a seat whose maker does not allow it, or under one that faces forward? */
 final readonly class WedgeRule implements Rule
@@ -26,7 +26,7 @@ final readonly class WedgeRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $wedge = $s->setup()->wedge;
         if (! $s->isHarness() && ! $s->isBooster()) {

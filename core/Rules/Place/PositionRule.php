@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Place;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
@@ -13,9 +14,9 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Is it known which place is in use? */
 final readonly class PositionRule implements Rule
@@ -28,7 +29,7 @@ final readonly class PositionRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->case->setup === null) {
             return;
@@ -43,21 +44,21 @@ final readonly class PositionRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function harness(Situation $s, SeatingPosition $place): iterable
+    private static function harness(AssessmentContext $s, SeatingPosition $place): iterable
     {
-        $held = Truth::of($place->lowerAnchors)->or($s->locks->anyWorks());
+        $held = Truth::of($place->lowerAnchors)->or(LockFinder::of($s)->anyWorks());
         if ($held === Truth::No) {
             yield self::noBelt('Nothing here can hold this seat: no lower anchors, and no way to lock this belt.');
         }
         if ($held === Truth::Unknown) {
-            foreach ([...($place->lowerAnchors === null ? [$s->placePath('lower_anchors')] : []), ...$s->locks->missing()] as $path) {
+            foreach ([...($place->lowerAnchors === null ? [$s->placePath('lower_anchors')] : []), ...LockFinder::of($s)->missing()] as $path) {
                 yield new Question($path, Station::Place);
             }
         }
     }
 
     /** @return iterable<Finding|Question> */
-    private static function belted(Situation $s, SeatingPosition $place): iterable
+    private static function belted(AssessmentContext $s, SeatingPosition $place): iterable
     {
         if ($place->belt === null) {
             yield new Question($s->placePath('belt'), Station::Place);

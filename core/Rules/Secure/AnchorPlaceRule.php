@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -12,7 +13,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Are the hooks on designated anchors of this place, or on borrowed ones that both makers allow? */
 final readonly class AnchorPlaceRule implements Rule
@@ -31,7 +31,7 @@ final readonly class AnchorPlaceRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if ($s->anchorsHold()) {
             yield from self::lower($s);
@@ -46,7 +46,7 @@ final readonly class AnchorPlaceRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function lower(Situation $s): iterable
+    private static function lower(AssessmentContext $s): iterable
     {
         $setup = $s->setup();
         $questions = [
@@ -68,7 +68,7 @@ final readonly class AnchorPlaceRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function borrowed(Situation $s): iterable
+    private static function borrowed(AssessmentContext $s): iterable
     {
         $leave = ['seat.borrow_anchors_ok' => $s->seat?->borrowAnchorsOk, 'vehicle.borrow_anchors_ok' => $s->case->vehicle?->borrowAnchorsOk];
         if (in_array(false, $leave, true)) {

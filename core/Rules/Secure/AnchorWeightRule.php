@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -12,11 +13,11 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\AnchorLimit;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** May the lower anchors carry this child? */
 final readonly class AnchorWeightRule implements Rule
@@ -34,7 +35,7 @@ final readonly class AnchorWeightRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isHarness() || ! $s->anchorsHold()) {
             return;
@@ -53,7 +54,7 @@ final readonly class AnchorWeightRule implements Rule
         }
     }
 
-    private static function overweight(Mass $weight, Bound $bound, Situation $s): Finding
+    private static function overweight(Mass $weight, Bound $bound, AssessmentContext $s): Finding
     {
         return new Finding(
             Code::of('secure.anchor_overweight'),
@@ -61,7 +62,7 @@ final readonly class AnchorWeightRule implements Rule
             "The child weighs {$weight->showBeside($bound->value)}; " . ($bound->value->value->isZero()
                 ? 'the seat alone is as heavy as the lower anchors may carry, and leaves nothing for a child.'
                 : 'the lower anchors carry a child of ' . ($bound->inclusive ? 'at most ' : 'less than ') . "{$bound->value->show($weight->unit)} with this seat."),
-            $s->locks->anyWorks() === Truth::No ? 'Change to the vehicle belt, at a place where it can be locked.' : 'Change to the vehicle belt.',
+            LockFinder::of($s)->anyWorks() === Truth::No ? 'Change to the vehicle belt, at a place where it can be locked.' : 'Change to the vehicle belt.',
             observed: $weight,
             limit: $bound->value,
             from: $bound->from,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BaseUse;
 use MintBuckle\Core\Facts\Permission;
 use MintBuckle\Core\Finding\Code;
@@ -14,7 +15,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Is an infant shell belted without its base, and may it be? */
 final readonly class BaselessRule implements Rule
@@ -26,7 +26,7 @@ final readonly class BaselessRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isHarness()) {
             return;

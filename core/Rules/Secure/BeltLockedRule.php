@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Finding\Code;
@@ -13,9 +14,9 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Does anything that is claimed, and that this hardware can do, fix the length of the lap part? */
 final readonly class BeltLockedRule implements Rule
@@ -27,7 +28,7 @@ final readonly class BeltLockedRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         if (! $s->isHarness() || ! $s->beltHolds()) {
             return;
@@ -41,7 +42,7 @@ final readonly class BeltLockedRule implements Rule
         $held = Truth::No;
         $missing = [];
         foreach ($locks as $lock) {
-            [$holds, $paths] = $s->locks->holds($lock);
+            [$holds, $paths] = LockFinder::of($s)->holds($lock);
             $held = $held->or($holds);
             array_push($missing, ...$paths);
         }
@@ -54,7 +55,7 @@ final readonly class BeltLockedRule implements Rule
     }
 
     /** @param list<Lock> $locks */
-    private static function unlocked(Situation $s, array $locks): Finding
+    private static function unlocked(AssessmentContext $s, array $locks): Finding
     {
         $lacksRetractor = $s->seat?->lockRetractorToo === Leave::Required && array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat()) !== [];
 
@@ -67,9 +68,9 @@ final readonly class BeltLockedRule implements Rule
                 default => 'What is said to lock the belt cannot do it here: nothing fixes the length of the lap part.',
             },
             match (true) {
-                $s->locks->anyWorks() === Truth::Yes => 'Lock the belt by one of the ways that work at this place, then pull firmly to prove it.',
+                LockFinder::of($s)->anyWorks() === Truth::Yes => 'Lock the belt by one of the ways that work at this place, then pull firmly to prove it.',
                 $s->place?->lowerAnchors === true => 'This belt cannot be locked for this seat. Use the lower anchors, as far as they carry the child, or another place.',
-                $s->locks->anyWorks() === Truth::No => 'This belt cannot be locked for this seat. Choose another place.',
+                LockFinder::of($s)->anyWorks() === Truth::No => 'This belt cannot be locked for this seat. Choose another place.',
                 default => 'Look what belt, retractor and latch plate there are here, and lock it by a way that works.',
             },
             observed: $locks === [] ? 'nothing' : implode(', ', array_map(static fn(Lock $l): string => $l->value, $locks)),

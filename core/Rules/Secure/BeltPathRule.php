@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BeltPath;
 use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Finding\Code;
@@ -14,7 +15,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Does the webbing go through this direction's path, and the part of it that the maker says? */
 final readonly class BeltPathRule implements Rule
@@ -27,7 +27,7 @@ final readonly class BeltPathRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $setup = $s->setup();
         if ($s->isHarness() && ($s->beltHolds() || $s->anchorsHold())) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -13,7 +14,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
 
 /** Is the seat attached, by one way or by two that both makers allow? */
 final readonly class HoldingRule implements Rule
@@ -27,7 +27,7 @@ final readonly class HoldingRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $heldBy = $s->setup()->heldBy;
         if (! $s->isHarness() && ! $s->isBooster()) {
@@ -45,7 +45,7 @@ final readonly class HoldingRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function both(Situation $s): iterable
+    private static function both(AssessmentContext $s): iterable
     {
         $allowed = ['seat.belt_and_anchors_ok' => $s->seat?->beltAndAnchorsOk, 'vehicle.belt_and_anchors_ok' => $s->case->vehicle?->beltAndAnchorsOk];
         if (in_array(false, $allowed, true)) {
@@ -59,7 +59,7 @@ final readonly class HoldingRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function boosterOnAnchors(Situation $s): iterable
+    private static function boosterOnAnchors(AssessmentContext $s): iterable
     {
         if ($s->modeRules?->anchorsAllowed === false) {
             yield new Finding(Code::of('secure.booster_anchor_not_allowed'), Severity::Fix, 'The booster hangs on the lower anchors, which its maker does not allow.', 'Unhook it; the belt holds the child.', from: 'seat', sources: [Source::SeatManual->cite()]);

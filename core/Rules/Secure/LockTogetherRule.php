@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Facts\Retractor;
@@ -17,8 +18,7 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Rules\Rule;
-use MintBuckle\Core\Situation;
-use MintBuckle\Core\Truth;
+use MintBuckle\Core\Truth\Truth;
 
 /** Are locks used together that must not be, or one alone where its maker wants both; is the lock-off on its side? */
 final readonly class LockTogetherRule implements Rule
@@ -34,7 +34,7 @@ final readonly class LockTogetherRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $locks = $s->setup()->lock;
         if (! $s->isHarness() || ! $s->beltHolds() || $locks === null) {
@@ -51,7 +51,7 @@ final readonly class LockTogetherRule implements Rule
      * @param list<Lock> $locks
      * @return iterable<Finding|Question>
      */
-    private static function double(Situation $s, array $locks): iterable
+    private static function double(AssessmentContext $s, array $locks): iterable
     {
         $own = array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat());
         $retractor = in_array(Lock::Retractor, $locks, true);
@@ -97,7 +97,7 @@ final readonly class LockTogetherRule implements Rule
     }
 
     /** @return iterable<Finding|Question> */
-    private static function clipWithLock(Situation $s): iterable
+    private static function clipWithLock(AssessmentContext $s): iterable
     {
         $canLock = LockFinder::retractorCanLock($s->place ?? new SeatingPosition(''));
         if ($canLock === Truth::Unknown) {
@@ -119,7 +119,7 @@ final readonly class LockTogetherRule implements Rule
      * @param list<Lock> $locks
      * @return iterable<Finding|Question>
      */
-    private static function side(Situation $s, array $locks): iterable
+    private static function side(AssessmentContext $s, array $locks): iterable
     {
         $asked = $s->seat?->lockoffUse;
         $used = $s->setup()->lockoffUsed;

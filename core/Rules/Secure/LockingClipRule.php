@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Secure;
 
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -14,7 +15,6 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\FigureInUse;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Rules\When;
-use MintBuckle\Core\Situation;
 
 /** Does the locking clip sit near enough, with all four prongs? */
 final readonly class LockingClipRule implements Rule
@@ -34,7 +34,7 @@ final readonly class LockingClipRule implements Rule
         ];
     }
 
-    public function judge(Situation $s): iterable
+    public function judge(AssessmentContext $s): iterable
     {
         $setup = $s->setup();
         if (! When::ClipLocks->holds($s)) {

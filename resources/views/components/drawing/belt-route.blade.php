@@ -24,10 +24,10 @@
             <rect x="{{ $drawing::LATCH_PLATE[0] - 18 }}" y="{{ $drawing::LATCH_PLATE[1] - 14 }}" width="36" height="58" rx="9" /><text x="{{ $drawing::LATCH_PLATE[0] }}" y="{{ $drawing::LATCH_PLATE[1] + 66 }}" text-anchor="middle">latch plate</text>
         </g>
         @foreach ($drawing->straps as $strap)
-            <polyline class="webbing" data-strap points="{{ MintBuckle\Core\Drawing\ModePlane::points($strap) }}" />
+            <polyline class="webbing" data-strap points="{{ MintBuckle\Present\Drawing\ModePlane::points($strap) }}" />
         @endforeach
         @foreach ($drawing->belt as $part)
-            <polyline @class(['webbing', 'loose' => $drawing->fixed === false, 'unknown' => $drawing->fixed === null, 'twisted' => $drawing->twisted]) data-belt data-fixed="{{ var_export($drawing->fixed, true) }}" points="{{ MintBuckle\Core\Drawing\ModePlane::points($part) }}" />
+            <polyline @class(['webbing', 'loose' => $drawing->fixed === false, 'unknown' => $drawing->fixed === null, 'twisted' => $drawing->twisted]) data-belt data-fixed="{{ var_export($drawing->fixed, true) }}" points="{{ MintBuckle\Present\Drawing\ModePlane::points($part) }}" />
         @endforeach
         @foreach ($drawing->locks as $lock)
             <g @class(['lock', 'claimed' => $lock['claimed'], 'holds' => $lock['claimed'] && $lock['holds']->name === 'Yes', 'fails' => $lock['claimed'] && $lock['holds']->name === 'No']) data-lock="{{ $lock['lock'] }}" data-claimed="{{ $lock['claimed'] ? 'yes' : 'no' }}" data-press="{{ $press }}-setup-lock-{{ $lock['lock'] }}" transform="translate({{ $lock['x'] }} {{ $lock['y'] }})">

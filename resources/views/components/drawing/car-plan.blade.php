@@ -1,6 +1,6 @@
 @props(['drawing'])
 <figure class="card-work drawing drawing-plan" data-drawing="place" data-car-plan>
-    <svg viewBox="0 0 {{ MintBuckle\Core\Drawing\CarAbove::WIDTH }} {{ $drawing->height }}" role="img" aria-labelledby="plan-title plan-desc">
+    <svg viewBox="0 0 {{ MintBuckle\Present\Drawing\CarAbove::WIDTH }} {{ $drawing->height }}" role="img" aria-labelledby="plan-title plan-desc">
         <title id="plan-title">The car from above with everybody in it, its front at the top</title>
         <desc id="plan-desc">{{ implode(' ', $drawing->text) }}</desc>
         <path class="car" d="M24 {{ $drawing->height - 40 }}V96Q24 14 210 14T396 96V{{ $drawing->height - 40 }}q0 30-30 30H54q-30 0-30-30z" />

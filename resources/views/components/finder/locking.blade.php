@@ -1,6 +1,6 @@
 @props(['answer', 'page'])
 <section class="card-work">
-    @foreach ($answer->situation->locks->inOrder() as $way)
+    @foreach (MintBuckle\Core\Locking\LockFinder::of($answer->situation)->inOrder() as $way)
         <h3 data-way="{{ $way->way }}" data-works="{{ $way->works->name }}"><x-buckle-mark :state="['Yes' => 'good_to_ride', 'No' => 'do_not_use', 'Unknown' => 'not_finished'][$way->works->name]" :size="26" /> {{ $way->title() }}: {{ ['Yes' => 'works', 'No' => 'does not work', 'Unknown' => 'not known yet'][$way->works->name] }}</h3>
         <p>{{ $way->because }}</p>
         <x-way-steps :steps="$answer->stepsOf($way)" />

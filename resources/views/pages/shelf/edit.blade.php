@@ -14,11 +14,11 @@
                     @foreach (MintBuckle\Core\Facts\ModeName::OF_SEATS as $mode)<label class="choice tick"><input type="checkbox" name="modes[]" value="{{ $mode->value }}" @checked(in_array($mode->value, old('modes', $page->modes), true))> <span>{{ $mode->title() }}</span></label>@endforeach
                 </div></fieldset>
             </section>
-            @foreach (MintBuckle\Core\Shelf\ModelFields::simple() as $heading => $fields)
+            @foreach (MintBuckle\Core\Catalogue\ModelFields::simple() as $heading => $fields)
                 <section class="card-work two"><h2>{{ $heading }}</h2>@foreach ($fields as $field)<x-model-field :field="$field" :typed="$page->typed" />@endforeach</section>
             @endforeach
             @foreach (MintBuckle\Core\Facts\ModeName::OF_SEATS as $mode)
-                <section class="card-work two of-mode" data-mode="{{ $mode->value }}"><h2>{{ $mode->title() }}</h2>@foreach (MintBuckle\Core\Shelf\ModelFields::ofMode($mode) as $field)<x-model-field :field="$field" :typed="$page->typed" />@endforeach</section>
+                <section class="card-work two of-mode" data-mode="{{ $mode->value }}"><h2>{{ $mode->title() }}</h2>@foreach (MintBuckle\Core\Catalogue\ModelFields::ofMode($mode) as $field)<x-model-field :field="$field" :typed="$page->typed" />@endforeach</section>
             @endforeach
             <p class="hint">A limit may depend: <code>40 lb; 35 lb with lower anchors</code>, <code>under 65 lb</code>, <code>50 lb made from 2024-01-01</code>. Zones and inserts come by JSON; those that a model has are kept.</p>
             <div class="actions"><button class="press">Put it on the shelf</button><a class="quiet" href="{{ $page->model ? route('shelf.show', $page->model) : route('shelf') }}">Leave it</a></div>

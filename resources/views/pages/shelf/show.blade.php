@@ -7,16 +7,16 @@
         <section class="card-work" aria-labelledby="corrections">
             <h2 id="corrections">Read from the manual at a car</h2>
             @foreach ($page->corrections as $fact)
-                <form method="post" action="{{ route('shelf.correct', [$page->model, $fact]) }}" class="entry" data-correction="{{ $fact->key }}">@csrf<span><code>{{ substr($fact->key, 5) }}</code>: <strong>{{ MintBuckle\Core\Shelf\LimitText::show($fact->value) ?? json_encode($fact->value) }}</strong>, {{ $fact->note }}, {{ $fact->author->name }}</span><button class="quiet">Take it into the shelf</button></form>
+                <form method="post" action="{{ route('shelf.correct', [$page->model, $fact]) }}" class="entry" data-correction="{{ $fact->key }}">@csrf<span><code>{{ substr($fact->key, 5) }}</code>: <strong>{{ MintBuckle\Core\Catalogue\LimitText::show($fact->value) ?? json_encode($fact->value) }}</strong>, {{ $fact->note }}, {{ $fact->author->name }}</span><button class="quiet">Take it into the shelf</button></form>
             @endforeach
         </section>
     @endif
     <div class="two">
-        @foreach (MintBuckle\Core\Shelf\ModelFields::simple() as $heading => $fields)
+        @foreach (MintBuckle\Core\Catalogue\ModelFields::simple() as $heading => $fields)
             <x-model-rules :heading="$heading" :fields="$fields" :typed="$page->typed" />
         @endforeach
         @foreach (MintBuckle\Core\Facts\ModeName::OF_SEATS as $mode)
-            @if (in_array($mode->value, $page->modes, true))<x-model-rules :heading="$mode->title()" :fields="MintBuckle\Core\Shelf\ModelFields::ofMode($mode)" :typed="$page->typed" />@endif
+            @if (in_array($mode->value, $page->modes, true))<x-model-rules :heading="$mode->title()" :fields="MintBuckle\Core\Catalogue\ModelFields::ofMode($mode)" :typed="$page->typed" />@endif
         @endforeach
     </div>
     @if ($page->versions->count() > 1)<p>Versions: @foreach ($page->versions as $version)<a href="{{ route('shelf.show', $version) }}">{{ $version->version }}, {{ $version->created_at->format('j M Y') }}</a>@if (! $loop->last), @endif @endforeach</p>@endif

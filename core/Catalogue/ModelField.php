@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Catalogue;
+
+/** One rule of a seat model as a person types it from a manual. */
+final readonly class ModelField
+{
+    /**
+     * @param string $path below the case format's seat section
+     * @param list<int|string> $choices values of the format, for a choice
+     */
+    public function __construct(
+        public string $path,
+        public string $label,
+        public FieldKind $kind,
+        public array $choices = [],
+        public bool $isRequired = false,
+    ) {}
+}

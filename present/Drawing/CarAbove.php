@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Present\Drawing;
+
+use MintBuckle\Core\Asking\Answers;
+use MintBuckle\Core\Context\AssessmentContext;
+use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\SeatingPosition;
+
+/** The car from above, front at the top: its places with belt, anchors and airbag, and the seat in the one in use. Pixels of a drawing WIDTH wide. */
+final readonly class CarAbove
+{
+    public const WIDTH = 420;
+
+    /** A place's own box. */
+    public const PLACE_WIDTH = 104;
+
+    public const PLACE_HEIGHT = 112;
+
+    private const LEFT = 42;
+
+    private const STEP = 116;
+
+    private const TOP = 118;
+
+    private const ROW = 146;
+
+    private const COLUMNS = ['L' => 0, 'C' => 1, 'R' => 2];
+
+    /** A seat is as long as its base; one of unknown length is drawn as long as common ones, in mm. */
+    private const TYPICAL_BASE_MM = 450.0;
+
+    private const PIXELS_A_MM = 0.2;
+
+    /**
+     * @param list<CarPlace> $places
+     * @param float $seatLength of the seat in the place in use, to the scale of PLACE_HEIGHT
+     * @param bool|null $rear which way the seat faces; null while unknown
+     * @param list<string> $text the same in words
+     */
+    private function __construct(public array $places, public int $height, public float $seatLength, public ?bool $rear, public array $text) {}
+
+    public static function of(AssessmentContext $s): self
+    {
+        $places = self::places($s->case->vehicle->positions ?? [], $s->place?->name);
+        $base = $s->seat?->baseLength?->base()->toFloat() ?? self::TYPICAL_BASE_MM;
+
+        return new self(
+            $places,
+            self::heightFor($places),
+            round(max(50.0, min(86.0, $base * self::PIXELS_A_MM)), 1),
+            $s->mode === null ? null : $s->isRear(),
+            $places === [] ? ['The car has not been entered.'] : array_map(static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)) . ($p->inUse ? '; the seat is here.' : '.'), $places),
+        );
+    }
+
+    /**
+     * @param list<SeatingPosition> $positions
+     * @return list<CarPlace>
+     */
+    public static function places(array $positions, ?string $inUse = null): array
+    {
+        return array_map(static fn(SeatingPosition $p): CarPlace => self::place($p, $inUse), $positions);
+    }
+
+    /** @param list<CarPlace> $places */
+    public static function heightFor(array $places): int
+    {
+        return self::TOP + self::ROW * max([1, ...array_map(static fn(CarPlace $p): int => $p->position->row(), $places)]) + 24;
+    }
+
+    private static function place(SeatingPosition $p, ?string $inUse): CarPlace
+    {
+        return new CarPlace(
+            $p,
+            self::LEFT + self::STEP * self::COLUMNS[$p->name[1]],
+            self::TOP + self::ROW * ($p->row() - 1),
+            $p->name === $inUse,
+            Answers::placeTitle($p->name),
+            self::signs($p),
+        );
+    }
+
+    /** @return list<string> */
+    private static function signs(SeatingPosition $p): array
+    {
+        return array_values(array_filter([
+            match ($p->belt) {
+                Belt::LapShoulder => 'lap and shoulder belt',
+                Belt::Lap => 'lap belt only',
+                Belt::None => 'no belt',
+                null => null,
+            },
+            self::sign($p->lowerAnchors, 'lower anchors', 'no lower anchors'),
+            self::sign($p->tetherAnchor, 'tether anchor', 'no tether anchor'),
+            self::sign($p->airbag, 'airbag ahead', null),
+            self::sign($p->sideFacing, 'faces sideways', null),
+            self::sign($p->taken, 'taken', null),
+        ]));
+    }
+
+    private static function sign(?bool $known, string $yes, ?string $no): ?string
+    {
+        return match ($known) {
+            true => $yes,
+            false => $no,
+            null => null,
+        };
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Present\Drawing;
+
+use MintBuckle\Core\Facts\SeatingPosition;
+
+/** One place of the car from above, in pixels of CarAbove. */
+final readonly class CarPlace
+{
+    /** @param list<string> $signs what is known of it, in words */
+    public function __construct(public SeatingPosition $position, public float $x, public float $y, public bool $inUse, public string $title, public array $signs) {}
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Present\Drawing;
+
+use MintBuckle\Core\Asking\Answers;
+use MintBuckle\Core\Seating\Rider;
+use MintBuckle\Core\Seating\SeatingPlan;
+use MintBuckle\Core\Seating\SeatingRequest;
+
+/** The car from above with a whole family in it, and a proposal's seats as ghosts where they differ. Widths to scale; pixels of a drawing as CarAbove's. */
+final readonly class CarPlan
+{
+    /** A place of usable width unknown is taken for this wide; so is a seat. In mm. */
+    private const TYPICAL_PLACE_MM = 460.0;
+
+    private const TYPICAL_SEAT_MM = 440.0;
+
+    private const SEAT_LENGTH = 78.0;
+
+    /**
+     * @param list<CarPlace> $places
+     * @param list<array{rider: string, place: string, x: float, y: float, width: float, length: float, rear: bool, ghost: bool}> $seats centre of each; ghosts last
+     * @param list<string> $text the same in words
+     */
+    private function __construct(public array $places, public int $height, public array $seats, public array $text) {}
+
+    public static function of(SeatingRequest $request, ?SeatingPlan $proposal): self
+    {
+        $places = CarAbove::places($request->vehicle->positions);
+        $seats = [];
+        foreach ($request->riders as $rider) {
+            $seats[] = self::seat($rider, $rider->nowAt, $places, false);
+        }
+        foreach ($request->riders as $rider) {
+            $to = $proposal->places[$rider->name] ?? $rider->nowAt;
+            $seats[] = $to === $rider->nowAt ? null : self::seat($rider, $to, $places, true);
+        }
+
+        return new self($places, CarAbove::heightFor($places), array_values(array_filter($seats, is_array(...))), [
+            ...array_map(static fn(Rider $r): string => $r->nowAt === null ? "{$r->name} has no place yet." : "{$r->name} is at " . lcfirst(Answers::placeTitle($r->nowAt)) . '.', $request->riders),
+            ...array_map(static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)) . '.', $places),
+        ]);
+    }
+
+    /**
+     * @param list<CarPlace> $places
+     * @return array{rider: string, place: string, x: float, y: float, width: float, length: float, rear: bool, ghost: bool}|null
+     */
+    private static function seat(Rider $rider, ?string $at, array $places, bool $ghost): ?array
+    {
+        foreach ($places as $place) {
+            if ($place->position->name === $at) {
+                $pixelsAMm = CarAbove::PLACE_WIDTH / ($place->position->width?->base()->toFloat() ?? self::TYPICAL_PLACE_MM);
+
+                return [
+                    'rider' => $rider->name, 'place' => $at, 'x' => $place->x + CarAbove::PLACE_WIDTH / 2, 'y' => $place->y + (CarAbove::PLACE_HEIGHT - 22) / 2,
+                    'width' => round(min(150.0, ($rider->seat?->width?->base()->toFloat() ?? self::TYPICAL_SEAT_MM) * $pixelsAMm), 1), 'length' => self::SEAT_LENGTH, 'rear' => $rider->mode?->facesRear() === true, 'ghost' => $ghost,
+                ];
+            }
+        }
+
+        return null;
+    }
+}

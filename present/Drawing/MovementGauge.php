@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Present\Drawing;
+
+use MintBuckle\Core\Practice\Bound;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+
+/** Every try of the movement against the limit, one line a direction. All x are pixels of a drawing WIDTH wide. */
+final readonly class MovementGauge
+{
+    public const WIDTH = 640;
+
+    public const LEFT = 24;
+
+    public const RIGHT = 616;
+
+    /** Height of a direction's bar, and the step from one to the next. */
+    public const BAR = 38;
+
+    private const TITLES = ['side' => 'Side to side', 'front' => 'Front to back', 'up' => 'Up and down'];
+
+    private const FIRST_BAR = 80;
+
+    private const STEP = 78;
+
+    private const ENOUGH_TRIES = 3;
+
+    /**
+     * @param list<array{x: float, label: string|null}> $ticks
+     * @param list<array{direction: string, title: string, y: int, tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>}> $rows
+     * @param int $bottom where the scale is drawn
+     * @param list<string> $text the same in words
+     */
+    private function __construct(
+        public float $limit,
+        public string $limitLabel,
+        public array $ticks,
+        public array $rows,
+        public int $bottom,
+        public array $text,
+    ) {}
+
+    /**
+     * @param array<string, list<Length>> $tries by direction, in the order in which they were made
+     * @param LengthUnit $unit in which the gauge is marked
+     */
+    public static function of(array $tries, Bound $limit, LengthUnit $unit): self
+    {
+        $inch = $unit === LengthUnit::Inch;
+        $all = array_merge(...array_values($tries));
+        $greatest = max([2 * $limit->value->base()->toFloat(), ...array_map(static fn(Length $l): float => 1.05 * $l->base()->toFloat(), $all)]);
+        $step = $inch ? 25.4 / 4 : 5.0;
+        $end = ceil($greatest / ($step * 4)) * $step * 4;
+        $x = static fn(float $mm): float => round(self::LEFT + (self::RIGHT - self::LEFT) * $mm / $end, 1);
+        $rows = [];
+        $text = ['Limit: ' . ($limit->inclusive ? 'no more than ' : 'less than ') . $limit->value->show($unit) . '.'];
+        foreach ($tries as $direction => $lengths) {
+            $rows[] = ['direction' => $direction, 'title' => self::TITLES[$direction] ?? $direction, 'y' => self::FIRST_BAR + self::STEP * count($rows), 'tries' => self::row($lengths, $limit, $unit, $x)];
+            foreach ($lengths as $index => $length) {
+                $text[] = (self::TITLES[$direction] ?? $direction) . ', try ' . ($index + 1) . ": {$length->show($unit)}, " . ($limit->allowsAtMost($length) ? 'within the limit.' : 'too much.');
+            }
+        }
+
+        return new self($x($limit->value->base()->toFloat()), $limit->value->show($unit), self::ticks($step, $end, $inch, $x), $rows, self::FIRST_BAR + self::STEP * count($rows) - 34, $text);
+    }
+
+    /** Whether the last three tries of one direction were all too much: then it is time for another way. Common practice. */
+    public function isStillLoose(): bool
+    {
+        foreach ($this->rows as $row) {
+            $last = array_slice($row['tries'], -self::ENOUGH_TRIES);
+            if (count($last) === self::ENOUGH_TRIES && ! in_array(true, array_column($last, 'within'), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<Length> $lengths
+     * @param callable(float): float $x
+     * @return list<array{x: float, number: int, within: bool, shown: string, last: bool}>
+     */
+    private static function row(array $lengths, Bound $limit, LengthUnit $unit, callable $x): array
+    {
+        $tries = [];
+        foreach ($lengths as $index => $length) {
+            $tries[] = [
+                'x' => $x($length->base()->toFloat()),
+                'number' => $index + 1,
+                'within' => $limit->allowsAtMost($length),
+                'shown' => $length->show($unit),
+                'last' => $index === count($lengths) - 1,
+            ];
+        }
+
+        return $tries;
+    }
+
+    /**
+     * @param callable(float): float $x
+     * @return list<array{x: float, label: string|null}>
+     */
+    private static function ticks(float $step, float $end, bool $inch, callable $x): array
+    {
+        $ticks = [];
+        for ($i = 0; $i * $step <= $end + 0.001; $i++) {
+            $labelled = $i % ($inch ? 4 : 2) === 0;
+            $ticks[] = ['x' => $x($i * $step), 'label' => ! $labelled ? null : ($inch ? intdiv($i, 4) . ' in' : ($i * 5) . ' mm')];
+        }
+
+        return $ticks;
+    }
+}
