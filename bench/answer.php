@@ -8,7 +8,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\NoteFact;
+use App\Checks\NoteFact;
 use App\Models\Check;
 use Illuminate\Contracts\Console\Kernel;
 use Symfony\Component\Uid\UuidV7;
@@ -22,15 +22,15 @@ $app->make(Kernel::class)->bootstrap();
 /** A copy of the demo's check on a day of its own in the past, so that no demo screen shows it. */
 function benchCheck(): Check
 {
-    $demo = Check::query()->whereNull('signed_at')->whereHas('visit', static fn($visit) => $visit->where('ticket', 3))->with(['facts.author', 'visit.day'])->firstOrFail();
-    $day = $demo->visit->day->replicate()->fill(['name' => 'Benchmark', 'held_on' => $demo->visit->day->held_on->subYears(1), 'recall_list_id' => null]);
-    $day->save();
-    $visit = $demo->visit->replicate()->fill(['day_id' => $day->id, 'submission' => UuidV7::generate()]);
+    $demo = Check::query()->whereNull('signed_at')->whereHas('visit', static fn($visit) => $visit->where('ticket', 3))->with(['facts.author', 'visit.event'])->firstOrFail();
+    $event = $demo->visit->event->replicate()->fill(['name' => 'Benchmark', 'held_on' => $demo->visit->event->held_on->subYears(1), 'recall_list_id' => null]);
+    $event->save();
+    $visit = $demo->visit->replicate()->fill(['checkup_event_id' => $event->id, 'submission' => UuidV7::generate()]);
     $visit->save();
     $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => 'A']);
     foreach ($demo->facts as $fact) {
         if (! str_starts_with($fact->key, 'child.born_on')) {
-            NoteFact::append($check, UuidV7::generate(), $fact->track, $fact->key, $fact->value, $fact->author, $fact->recorded_at);
+            NoteFact::append($check, UuidV7::generate(), $fact->phase, $fact->key, $fact->value, $fact->author, $fact->recorded_at);
         }
     }
 
@@ -61,7 +61,7 @@ for ($i = 0; $i < 140; $i++) {
         // A check holds about a hundred facts; it must not grow into something no check is.
         $check = benchCheck();
     }
-    $fact = ['_token' => $csrf, 'id' => UuidV7::generate(), 'track' => 'left', 'key' => 'setup.wedge', 'answer' => 'none'];
+    $fact = ['_token' => $csrf, 'id' => UuidV7::generate(), 'phase' => 'left', 'key' => 'setup.wedge', 'answer' => 'none'];
     $start = hrtime(true);
     $part = $send("/checks/{$check->id}/facts/measure", $fact, ['HX-Request: true']);
     $times['answer'][] = hrtime(true) - $start;

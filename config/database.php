@@ -13,6 +13,7 @@ return [
             'username' => env('DB_USERNAME', 'mintbuckle'),
             'password' => env('DB_PASSWORD', ''),
             'charset' => 'utf8',
+            'timezone' => 'UTC',
             'search_path' => 'public',
             // Loopback only; a persistent connection saves the password exchange of every request.
             'sslmode' => 'disable',

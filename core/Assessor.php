@@ -8,13 +8,13 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 
 /** Start here: a case in, an assessment out. Every rule of the rulebook is asked once; nothing is remembered between cases. */
 final readonly class Assessor
 {
-    /** @param Practice|null $practice an organisation's own copy; else the one that the case names */
-    public static function assess(CaseFile $case, Rulebook $rulebook, ?Practice $practice = null): Assessment
+    /** @param RegionalPractice|null $practice an organisation's own copy; else the one that the case names */
+    public static function assess(CaseFile $case, Rulebook $rulebook, ?RegionalPractice $practice = null): Assessment
     {
         $situation = new AssessmentContext($case, $practice);
         $findings = [];

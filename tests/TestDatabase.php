@@ -44,6 +44,7 @@ final class TestDatabase
         assert($lock !== false);
         flock($lock, LOCK_EX);
         if (self::sql("select count(*) from pg_database where datname = '{$name}'") === '0') {
+            self::drop("{$name}_raw");
             self::sql("create database {$name}_raw");
             (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '-q'], dirname(__DIR__), ['APP_ENV' => 'testing', 'DB_DATABASE' => "{$name}_raw", 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4']))->mustRun();
             self::sql("alter database {$name}_raw rename to {$name}");

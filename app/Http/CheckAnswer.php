@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Answers\UnreadableAnswer;
-use App\Judge;
+use App\Checks\CheckPage;
+use App\Checks\Judge;
+use App\Checks\UnreadableAnswer;
 use App\Models\Check;
-use App\Pages\CheckPage;
-use App\Track;
 use App\Units;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Record\InspectionPhase;
 
 /** What follows an entry on the check: the screen's part for htmx, the whole screen without; a refused entry comes back with its reason and what was typed. */
 final readonly class CheckAnswer
@@ -25,7 +25,7 @@ final readonly class CheckAnswer
      * @param string $key of the fact concerned, so that a problem is shown beside it
      * @param Closure(): void $write may refuse
      */
-    public function after(Check $check, Track $track, Station $station, string $key, Closure $write): Response|RedirectResponse
+    public function after(Check $check, InspectionPhase $phase, Station $station, string $key, Closure $write): Response|RedirectResponse
     {
         $problem = null;
         try {
@@ -34,14 +34,14 @@ final readonly class CheckAnswer
             $problem = $e->getMessage();
         }
         if (! $this->request->hasHeader('HX-Request')) {
-            return redirect()->route('checks.show', [$check->id, $track->value, $station->value])
+            return redirect()->route('checks.show', [$check->id, $phase->value, $station->value])
                 ->with(['problem' => $problem, 'problemKey' => $key])->withInput();
         }
-        $check->loadMissing('visit.day.recallList');
+        $check->loadMissing('visit.event.recallList');
         if ($problem !== null) {
             $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
         }
-        $page = new CheckPage($check, $track, $station, $this->units, $this->judge, $problem, $key);
+        $page = new CheckPage($this->judge->of($check, $phase, $station === Station::Handover), $station, $this->units, $problem, $key);
 
         return response(view('components.check', ['page' => $page]), $problem === null ? 200 : 422);
     }

@@ -5,47 +5,75 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Facts\Campaign as CoreCampaign;
 use stdClass;
 
 /**
- * A campaign of a recall list, in the case format's own shape.
+ * A campaign of a recall list.
  *
  * @property int $id
  * @property int $recall_list_id
  * @property string $code
- * @property stdClass $said
+ * @property string $maker
+ * @property 'stop_use'|'usable_until_remedy' $advice
+ * @property list<string> $models patterns of model numbers; none: every model
+ * @property string|null $made_from
+ * @property string|null $made_to
+ * @property string|null $serial_from
+ * @property string|null $serial_to
+ * @property string|null $defect
+ * @property string|null $remedy
  */
 final class Campaign extends Model
 {
+    /** Columns that the case format has under the same name. */
+    private const SAID = ['maker', 'advice', 'made_from', 'made_to', 'serial_from', 'serial_to', 'defect', 'remedy'];
+
     public $timestamps = false;
 
-    protected $fillable = ['recall_list_id', 'code', 'said'];
+    protected $fillable = ['recall_list_id', 'code', 'models', ...self::SAID];
 
-    public function text(string $key): ?string
+    /** The campaigns as rows: where thousands are read, models would cost more than the rest. */
+    public static function rows(): Builder
     {
-        $value = $this->said->{$key} ?? null;
+        return DB::table('campaigns');
+    }
 
-        return is_string($value) ? $value : null;
+    /**
+     * A campaign as a row of the table.
+     *
+     * @return array<string, mixed>
+     */
+    public static function row(CoreCampaign $campaign): array
+    {
+        $said = Writer::section($campaign);
+
+        return ['code' => $campaign->id, 'models' => json_encode($campaign->models, JSON_THROW_ON_ERROR)] + array_intersect_key($said, array_flip(self::SAID));
+    }
+
+    /** A row of the table in the case format's shape. */
+    public static function said(stdClass $row): stdClass
+    {
+        $models = is_string($row->models ?? null) ? json_decode($row->models, false, 2, JSON_THROW_ON_ERROR) : [];
+
+        return (object) (['id' => $row->code ?? '', 'models' => $models] + array_intersect_key(get_object_vars($row), array_flip(self::SAID)));
     }
 
     /** What it asks of whoever has such a seat, in a sentence. */
     public function words(): string
     {
-        $use = $this->text('advice') === 'usable_until_remedy' ? 'It may be used until it is put right' : 'Do not use it until it is put right';
+        $use = $this->advice === 'usable_until_remedy' ? 'It may be used until it is put right' : 'Do not use it until it is put right';
 
-        return "{$this->code}: " . ($this->text('defect') ?? 'no defect is named') . ". {$use}: " . ($this->text('remedy') ?? 'ask the maker') . '.';
-    }
-
-    /** @return list<string> */
-    public function models(): array
-    {
-        return array_values(array_filter((array) ($this->said->models ?? []), is_string(...)));
+        return "{$this->code}: " . ($this->defect ?? 'no defect is named') . ". {$use}: " . ($this->remedy ?? 'ask the maker') . '.';
     }
 
     protected function casts(): array
     {
         return [
-            'said' => 'object',
+            'models' => 'array',
         ];
     }
 }

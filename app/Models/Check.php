@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Actions\AssembleCase;
-use App\Actions\CaseOfFacts;
-use App\LoggedFact;
-use App\Track;
+use App\Checks\AssembleCase;
+use App\Checks\Projection;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Record\FoldedCase;
+use MintBuckle\Core\Record\InspectionPhase;
+use MintBuckle\Core\Record\LoggedFact;
 
 /**
  * One seat, one child, one place in one car.
@@ -22,6 +25,13 @@ use MintBuckle\Core\CaseFile\InvalidCase;
  * @property int $visit_id
  * @property string $letter
  * @property int|null $seat_model_id
+ * @property string|null $maker as the seat leaves, like the five below: kept by Projection
+ * @property string|null $model
+ * @property string|null $serial
+ * @property string|null $made_on as far as the label says
+ * @property Verdict|null $verdict
+ * @property string|null $judged_by edition of the rulebook
+ * @property bool $is_left_begun whether anything was recorded as it leaves
  * @property CarbonImmutable|null $signed_at
  * @property int|null $signed_by
  * @property string|null $rulebook
@@ -34,12 +44,15 @@ use MintBuckle\Core\CaseFile\InvalidCase;
  */
 final class Check extends Model
 {
+    /** What lists show of a check: without what was kept when it was signed. */
+    public const LISTED = ['id', 'visit_id', 'letter', 'maker', 'model', 'serial', 'made_on', 'verdict', 'judged_by', 'is_left_begun', 'signed_at'];
+
     protected $fillable = ['id', 'visit_id', 'letter', 'seat_model_id', 'signed_at', 'signed_by', 'rulebook', 'assessment', 'sheet'];
 
     /** @var list<LoggedFact>|null */
     private ?array $logged = null;
 
-    /** @var array<string, CaseOfFacts> by track */
+    /** @var array<string, FoldedCase> by phase */
     private array $cases = [];
 
     public $incrementing = false;
@@ -74,18 +87,29 @@ final class Check extends Model
     public function logged(): array
     {
         return $this->logged ??= array_values($this->relationLoaded('facts')
-            ? $this->facts->map(LoggedFact::of(...))->all()
+            ? $this->facts->map(static fn(Fact $fact): LoggedFact => $fact->logged())->all()
             : Fact::rows()->where('check_id', $this->id)->orderBy('seq')->get(LoggedFact::COLUMNS)->map(LoggedFact::ofRow(...))->all());
     }
 
     /**
-     * The case that the facts of a track make, read once.
+     * The case that the facts of a phase make, read once.
      *
      * @throws InvalidCase when they contradict the format, which recording them prevents
      */
-    public function caseOf(Track $track): CaseOfFacts
+    public function caseOf(InspectionPhase $phase): FoldedCase
     {
-        return $this->cases[$track->value] ??= AssembleCase::of($this, $track);
+        return $this->cases[$phase->value] ??= AssembleCase::of($this, $phase);
+    }
+
+    /** The facts of a phase; what was left stands on what was found. */
+    public function log(InspectionPhase $phase): FactLog
+    {
+        return FactLog::of($this->logged(), $phase);
+    }
+
+    public function isBegun(InspectionPhase $phase): bool
+    {
+        return in_array($phase, array_map(static fn(LoggedFact $fact): InspectionPhase => $fact->phase, $this->logged()), true);
     }
 
     /** A fact that was just written, so that the log need not be read again. */
@@ -109,6 +133,8 @@ final class Check extends Model
     protected function casts(): array
     {
         return [
+            'verdict' => Verdict::class,
+            'is_left_begun' => 'boolean',
             'signed_at' => 'immutable_datetime',
             'assessment' => 'array',
             'sheet' => 'array',

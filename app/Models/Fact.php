@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Track;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -13,6 +12,8 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Catalogue\ModelField;
 use MintBuckle\Core\Catalogue\ModelFields;
+use MintBuckle\Core\Record\InspectionPhase;
+use MintBuckle\Core\Record\LoggedFact;
 
 /**
  * One thing that somebody saw, measured or was told. Never changed, never deleted; a later fact of the same key counts.
@@ -20,7 +21,7 @@ use MintBuckle\Core\Catalogue\ModelFields;
  * @property string $id
  * @property int $seq
  * @property string $check_id
- * @property Track $track
+ * @property InspectionPhase $phase
  * @property string $key
  * @property mixed $value
  * @property CarbonImmutable $observed_at
@@ -32,7 +33,7 @@ use MintBuckle\Core\Catalogue\ModelFields;
  */
 final class Fact extends Model
 {
-    protected $fillable = ['id', 'check_id', 'track', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by', 'note', 'undoes'];
+    protected $fillable = ['id', 'check_id', 'phase', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by', 'note', 'undoes'];
 
     public $incrementing = false;
 
@@ -44,6 +45,11 @@ final class Fact extends Model
     public static function rows(): Builder
     {
         return DB::table('facts');
+    }
+
+    public function logged(): LoggedFact
+    {
+        return LoggedFact::ofRow((object) $this->getRawOriginal());
     }
 
     /** @return BelongsTo<User, $this> */
@@ -70,7 +76,7 @@ final class Fact extends Model
     protected function casts(): array
     {
         return [
-            'track' => Track::class,
+            'phase' => InspectionPhase::class,
             'value' => 'object',
             'observed_at' => 'immutable_datetime',
             'recorded_at' => 'immutable_datetime',

@@ -93,7 +93,7 @@ final class RecallList extends Model
     /** @return list<string> every maker it names, as it spells them */
     public function makers(): array
     {
-        return $this->remember('makers', fn(): array => array_values(array_filter(DB::table('campaigns')->where('recall_list_id', $this->id)->distinct()->selectRaw("said ->> 'maker' AS maker")->pluck('maker')->all(), is_string(...))));
+        return $this->remember('makers', fn(): array => array_values(array_filter(Campaign::rows()->where('recall_list_id', $this->id)->distinct()->pluck('maker')->all(), is_string(...))));
     }
 
     /**
@@ -131,15 +131,12 @@ final class RecallList extends Model
     /** @return list<stdClass> */
     public function narrowed(?string $maker, ?string $model): array
     {
-        $query = Campaign::query()->where('recall_list_id', $this->id)->orderBy('id');
-        if ($maker === null) {
-            return array_values($query->limit(self::SOME)->get()->map(static fn(Campaign $c): stdClass => $c->said)->all());
-        }
-        $keys = DB::table('campaign_keys')->select('campaign_id')->where('recall_list_id', $this->id)->where('maker', CandidateKeys::maker($maker))
+        $keys = DB::table('campaign_keys')->select('campaign_id')->where('recall_list_id', $this->id)->where('maker', CandidateKeys::maker((string) $maker))
             ->when($model !== null, static fn(Builder $of): Builder => $of->whereIn('beginning', CandidateKeys::ofModel((string) $model)));
-        $query->whereIn('id', $keys);
+        $rows = Campaign::rows()->where('recall_list_id', $this->id)->orderBy('id')
+            ->when($maker === null, static fn(Builder $some): Builder => $some->limit(self::SOME), static fn(Builder $of): Builder => $of->whereIn('id', $keys));
 
-        return array_values($query->get()->map(static fn(Campaign $c): stdClass => $c->said)->all());
+        return array_values($rows->get()->map(Campaign::said(...))->all());
     }
 
     protected function casts(): array

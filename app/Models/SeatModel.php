@@ -43,7 +43,7 @@ final class SeatModel extends Model
      *
      * @return Builder<self>
      */
-    public static function onTheShelf(): Builder
+    public static function inUse(): Builder
     {
         return self::query()->whereNull('replaced_by')->orderBy('maker')->orderBy('model');
     }
@@ -56,7 +56,7 @@ final class SeatModel extends Model
     public static function names(): array
     {
         /** @var list<object{id: int, maker: string, model: string, name: string|null}> $names */
-        $names = json_decode(Cache::rememberForever(self::NAMES, static fn(): string => self::onTheShelf()->toBase()->get(['id', 'maker', 'model', 'name'])->toJson()), false, 8, JSON_THROW_ON_ERROR);
+        $names = json_decode(Cache::rememberForever(self::NAMES, static fn(): string => self::inUse()->toBase()->get(['id', 'maker', 'model', 'name'])->toJson()), false, 8, JSON_THROW_ON_ERROR);
 
         return $names;
     }

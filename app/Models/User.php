@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Role;
+use App\Accounts\Role;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -23,6 +24,18 @@ final class User extends Authenticatable
     protected $fillable = ['login', 'name', 'role', 'password', 'certified_until'];
 
     protected $hidden = ['password', 'remember_token'];
+
+    /** @return array<string, string> what everybody is called, by sign-in name */
+    public static function names(): array
+    {
+        return self::query()->get()->mapWithKeys(static fn(self $user): array => [$user->login => $user->name])->all();
+    }
+
+    /** @return Collection<int, self> who may look a second time after somebody; nobody where the event does not ask for it */
+    public static function secondsFor(CheckupEvent $event, self $signer): Collection
+    {
+        return $event->second_signer ? self::query()->whereKeyNot($signer->id)->orderBy('name')->get() : new Collection();
+    }
 
     protected function casts(): array
     {

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * A family on a day: its ticket, its car, its checks.
  *
  * @property int $id
- * @property int $day_id
+ * @property int $checkup_event_id
  * @property int $ticket
  * @property int|null $bay
  * @property string $vehicle
@@ -26,18 +26,18 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string|null $left_because
  * @property int|null $left_seen_by
  * @property User|null $leftSeenBy
- * @property Day $day
+ * @property CheckupEvent $event
  * @property Family|null $family
  * @property Collection<int, Check> $checks
  */
 final class Visit extends Model
 {
-    protected $fillable = ['day_id', 'ticket', 'bay', 'vehicle', 'submission', 'arrived_at', 'left_at', 'received_by', 'left_because', 'left_seen_by'];
+    protected $fillable = ['checkup_event_id', 'ticket', 'bay', 'vehicle', 'submission', 'arrived_at', 'left_at', 'received_by', 'left_because', 'left_seen_by'];
 
-    /** @return BelongsTo<Day, $this> */
-    public function day(): BelongsTo
+    /** @return BelongsTo<CheckupEvent, $this> */
+    public function event(): BelongsTo
     {
-        return $this->belongsTo(Day::class);
+        return $this->belongsTo(CheckupEvent::class, 'checkup_event_id');
     }
 
     /** @return BelongsTo<User, $this> who looked a second time at what was open when the family left */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Recalls;
 
-use App\FactLog;
 use App\Models\Campaign as Row;
 use App\Models\Check;
 use App\Models\RecallFollowUp;
@@ -20,6 +19,7 @@ use MintBuckle\Core\Facts\RecallList as CoreList;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Recall\RecallMatch;
 use MintBuckle\Core\Recall\Rematch;
+use MintBuckle\Core\Record\FactLog;
 use stdClass;
 
 /** Matches the seat of every past check with a new list, and keeps which of them it names: their families may want to be told. */
@@ -54,8 +54,8 @@ final readonly class MatchAgain
     private static function core(RecallList $list): CoreList
     {
         $campaigns = [];
-        foreach (Row::query()->where('recall_list_id', $list->id)->lazyById(2000) as $row) {
-            $campaigns[] = SectionReader::read(CoreCampaign::class, $row->said);
+        foreach (Row::rows()->where('recall_list_id', $list->id)->lazyById(2000) as $row) {
+            $campaigns[] = SectionReader::read(CoreCampaign::class, Row::said($row));
         }
 
         return new CoreList(CalendarDate::parse($list->dated->toDateString()), $campaigns);
@@ -91,7 +91,7 @@ final readonly class MatchAgain
         $keys = ['seat', ...array_map(static fn(string $key): string => "seat.{$key}", self::KEYS)];
         $undone = DB::table('facts')->select('undoes')->whereIn('check_id', $checks)->whereNotNull('undoes');
         $rows = DB::table('facts')->whereIn('check_id', $checks)->whereIn('key', $keys)->whereNull('undoes')->whereNotIn('id', $undone)
-            ->orderByRaw("track = 'left'")->orderBy('seq')->get(['check_id', 'key', 'value']);
+            ->orderByRaw("phase = 'left'")->orderBy('seq')->get(['check_id', 'key', 'value']);
         $text = static fn(mixed $value): string => is_string($value) ? $value : '';
 
         return array_values($rows->map(static fn(stdClass $row): array => [$text($row->check_id), $text($row->key), $text($row->value)])->all());

@@ -6,7 +6,6 @@ namespace App\Recalls;
 
 use App\Models\RecallList;
 use App\Models\SeatModel;
-use App\NameDoubt;
 use MintBuckle\Core\Recall\Folded;
 use MintBuckle\Core\Recall\NearNames;
 

@@ -36,7 +36,7 @@ final readonly class ReadRecallList
         $after = [];
         try {
             $file = RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), CalendarDate::parse($this->clock->now()->format('Y-m-d')), function (Campaign $campaign, int $number) use ($import, &$after): void {
-                $after[$campaign->id] = self::digest(json_encode(Writer::section($campaign), JSON_THROW_ON_ERROR));
+                $after[$campaign->id] = self::digest(Writer::section($campaign));
                 if ($number % self::EVERY === 0) {
                     $this->progress->report($import, $number);
                     $this->progress->stopIfCancelled($import);
@@ -61,24 +61,17 @@ final readonly class ReadRecallList
     {
         $list = RecallList::current();
         $said = [];
-        foreach ($list === null ? [] : Row::query()->where('recall_list_id', $list->id)->toBase()->select('code', 'said')->cursor() as $row) {
-            // The database keeps keys in its own order; both sides are brought to the writer's.
-            $said[self::text($row, 'code')] = self::digest(self::text($row, 'said'));
+        foreach ($list === null ? [] : Row::rows()->where('recall_list_id', $list->id)->orderBy('id')->cursor() as $row) {
+            $campaign = get_object_vars(Row::said($row));
+            $said[is_string($campaign['id']) ? $campaign['id'] : ''] = self::digest($campaign);
         }
 
         return $said;
     }
 
-    private static function text(object $row, string $column): string
+    /** @param array<array-key, mixed> $said */
+    private static function digest(array $said): string
     {
-        $value = get_object_vars($row)[$column] ?? '';
-
-        return is_string($value) ? $value : '';
-    }
-
-    private static function digest(string $json): string
-    {
-        $said = (array) json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         ksort($said);
 
         return md5(json_encode(array_filter($said, static fn(mixed $v): bool => $v !== null && $v !== []), JSON_THROW_ON_ERROR));

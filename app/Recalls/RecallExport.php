@@ -8,6 +8,7 @@ use App\Models\Campaign;
 use App\Models\RecallList;
 use Illuminate\Support\LazyCollection;
 use MintBuckle\Core\Recall\RecallIntake;
+use stdClass;
 
 /** A list as it can be read again elsewhere: CSV per RFC 4180, or JSON by its schema; written as it is read, however long. */
 final readonly class RecallExport
@@ -20,7 +21,7 @@ final readonly class RecallExport
         assert($out !== false);
         fputcsv($out, RecallIntake::COLUMNS, ',', '"', '', "\r\n");
         foreach ($this->campaigns() as $campaign) {
-            fputcsv($out, array_map(static fn(string $column): string => self::field($campaign->said->{$column} ?? null), RecallIntake::COLUMNS), ',', '"', '', "\r\n");
+            fputcsv($out, array_map(static fn(string $column): string => self::field($campaign->{$column} ?? null), RecallIntake::COLUMNS), ',', '"', '', "\r\n");
         }
     }
 
@@ -30,16 +31,16 @@ final readonly class RecallExport
         echo substr($head, 0, -1), ',"campaigns":[';
         $between = "\n";
         foreach ($this->campaigns() as $campaign) {
-            echo $between, json_encode($campaign->said, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+            echo $between, json_encode($campaign, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
             $between = ",\n";
         }
         echo "\n]}\n";
     }
 
-    /** @return LazyCollection<int, Campaign> */
+    /** @return LazyCollection<int, stdClass> in the case format's shape */
     private function campaigns(): LazyCollection
     {
-        return Campaign::query()->where('recall_list_id', $this->list->id)->lazyById(2000);
+        return Campaign::rows()->where('recall_list_id', $this->list->id)->lazyById(2000)->map(Campaign::said(...));
     }
 
     private static function field(mixed $value): string

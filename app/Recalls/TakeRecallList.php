@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Recalls;
 
-use App\Models\Day;
+use App\Checks\Projection;
+use App\Models\Campaign as Row;
+use App\Models\CheckupEvent;
 use App\Models\RecallImport;
 use App\Models\RecallList;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use MintBuckle\Core\Calendar\CalendarDate;
-use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\CandidateKeys;
 use Psr\Clock\ClockInterface;
@@ -49,7 +50,7 @@ final readonly class TakeRecallList
         $id = is_object($next) && isset($next->id) && is_int($next->id) ? $next->id : 1;
         [$rows, $keys] = [[], []];
         RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), CalendarDate::parse($this->clock->now()->format('Y-m-d')), function (Campaign $campaign, int $number) use ($import, $list, &$id, &$rows, &$keys): void {
-            $rows[] = ['id' => $id, 'recall_list_id' => $list->id, 'code' => $campaign->id, 'said' => json_encode(Writer::section($campaign), JSON_THROW_ON_ERROR)];
+            $rows[] = ['id' => $id, 'recall_list_id' => $list->id] + Row::row($campaign);
             foreach (CandidateKeys::ofCampaign($campaign) as $beginning) {
                 $keys[] = ['campaign_id' => $id, 'recall_list_id' => $list->id, 'maker' => CandidateKeys::maker($campaign->maker), 'beginning' => $beginning];
             }
@@ -62,8 +63,12 @@ final readonly class TakeRecallList
         });
         self::flush($rows, $keys);
         DB::statement("SELECT setval('campaigns_id_seq', ?)", [$id]);
-        // Never a list from after the day: its checks could not be read.
-        Day::query()->where('id', Day::current()->id)->where('held_on', '>=', $list->dated->toDateString())->update(['recall_list_id' => $list->id]);
+        // Never a list from after the event: its checks could not be read.
+        $event = CheckupEvent::current();
+        if ($event->held_on->greaterThanOrEqualTo($list->dated)) {
+            $event->update(['recall_list_id' => $list->id]);
+            Projection::forget($event);
+        }
 
         return $list;
     }
@@ -76,7 +81,7 @@ final readonly class TakeRecallList
     {
         DB::table('campaigns')->insert($rows);
         foreach (array_chunk($keys, self::AT_ONCE) as $some) {
-            DB::table('campaign_keys')->insert($some);
+            DB::table('campaign_keys')->insertOrIgnore($some);
         }
         [$rows, $keys] = [[], []];
     }

@@ -24,7 +24,7 @@ $json = static fn(mixed $schema): string => json_encode($schema, JSON_PRETTY_PRI
 $withDefinitions = static function (string $file, string $class) use ($root): array {
     $schema = (array) json_decode((string) file_get_contents("{$root}/{$file}"), true, 64, JSON_THROW_ON_ERROR);
 
-    return ['$defs' => Schema::definitions($class)] + $schema;
+    return array_diff_key($schema, ['$defs' => true]) + ['$defs' => Schema::definitions($class)];
 };
 
 $assessment = (array) json_decode((string) file_get_contents("{$root}/docs/schema/assessment.schema.json"), true, 64, JSON_THROW_ON_ERROR);
@@ -35,7 +35,7 @@ $made = [
     'core/Facts/Definition/CompiledFields.php' => FieldCompiler::source(CaseFile::class),
     'docs/schema/case.schema.json' => $json(Schema::ofCase()),
     'docs/schema/recall-list.schema.json' => $json($withDefinitions('docs/schema/recall-list.schema.json', Campaign::class)),
-    'docs/schema/shelf.schema.json' => $json($withDefinitions('docs/schema/shelf.schema.json', Seat::class)),
+    'docs/schema/seats.schema.json' => $json($withDefinitions('docs/schema/seats.schema.json', Seat::class)),
 ];
 
 $stale = array_keys(array_filter($made, static fn(string $content, string $file): bool => @file_get_contents("{$root}/{$file}") !== $content, ARRAY_FILTER_USE_BOTH));

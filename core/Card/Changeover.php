@@ -6,7 +6,7 @@ namespace MintBuckle\Core\Card;
 
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\ReclineRow;
@@ -93,8 +93,8 @@ final readonly class Changeover
             $to->isForwardHarness() && $from !== $to => $hasAnchor === false
                 ? ['Facing forward it needs a tether anchor, and this place has none: choose a place that does, or ask its manual.']
                 : ['Take the tether out of its storage and hook it on.'],
-            $to->facesRear() && $seat->tetherRear === Leave::Forbidden => ['Unhook the tether and stow it.'],
-            $to->facesRear() && ($seat->tetherRear === Leave::Required || $s->convention?->rearTetherAlways === true) => ['Hook the tether to its rear-facing anchor.'],
+            $to->facesRear() && $seat->tetherRear === MakerPermission::Forbidden => ['Unhook the tether and stow it.'],
+            $to->facesRear() && ($seat->tetherRear === MakerPermission::Required || $s->convention?->rearTetherAlways === true) => ['Hook the tether to its rear-facing anchor.'],
             $from->hasHarness() && $to->isBooster() => ['Unhook the tether and stow it, unless the manual uses it with the booster.'],
             default => [],
         };

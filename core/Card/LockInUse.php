@@ -6,8 +6,8 @@ namespace MintBuckle\Core\Card;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeldBy;
-use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Truth\Truth;
 
@@ -60,7 +60,7 @@ final readonly class LockInUse
         return match (true) {
             // The retractor is set free with the clip on.
             $locks === [Lock::Retractor, Lock::Clip] => Lock::Clip,
-            $locks === [Lock::Retractor] && $s->seat?->lockRetractorToo === Leave::Required && $own?->isOnSeat() === true => $own,
+            $locks === [Lock::Retractor] && $s->seat?->lockRetractorToo === MakerPermission::Required && $own?->isOnSeat() === true => $own,
             default => $locks[0],
         };
     }

@@ -7,8 +7,8 @@ namespace MintBuckle\Core\Card;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ClampOrder;
 use MintBuckle\Core\Facts\LatchPlate;
-use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Locking\LockWay;
 
@@ -58,7 +58,7 @@ final readonly class LockSteps
     private function ownLock(Lock $lock): array
     {
         $close = $this->step->close($lock);
-        $retractor = $this->s->seat?->lockRetractorToo === Leave::Required && $this->s->place?->retractor === Retractor::Switchable ? [$this->step->retractorEnd(), $this->step->retractorFeed()] : [];
+        $retractor = $this->s->seat?->lockRetractorToo === MakerPermission::Required && $this->s->place?->retractor === Retractor::Switchable ? [$this->step->retractorEnd(), $this->step->retractorFeed()] : [];
 
         return [
             new CardStep(StepCode::DrawLittle, 'Draw out only as much belt as it takes to buckle.', 'No loops of belt lie in the seat.'),

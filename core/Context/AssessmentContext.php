@@ -11,7 +11,7 @@ use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Child;
 use MintBuckle\Core\Facts\ClipPlace;
 use MintBuckle\Core\Facts\HeldBy;
-use MintBuckle\Core\Facts\Leave;
+use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Seat;
@@ -22,7 +22,7 @@ use MintBuckle\Core\Facts\Standard;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Practice\Convention;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Truth\Truth;
 
@@ -34,7 +34,7 @@ final readonly class AssessmentContext
     /** @var Months|null completed months; null for a child not yet born or of unknown age */
     public ?Months $age;
 
-    public Practice $practice;
+    public RegionalPractice $practice;
 
     /** @var Convention|null null while the label's standards are unknown */
     public ?Convention $convention;
@@ -54,12 +54,12 @@ final readonly class AssessmentContext
     /** @var string path of the place in use */
     public string $placePath;
 
-    /** @param Practice|null $practice an organisation's own copy; else the one that the case names */
-    public function __construct(public CaseFile $case, ?Practice $practice = null)
+    /** @param RegionalPractice|null $practice an organisation's own copy; else the one that the case names */
+    public function __construct(public CaseFile $case, ?RegionalPractice $practice = null)
     {
         $this->child = $case->child;
         $this->age = $case->child->ageMonths ?? ($case->child->bornOn === null ? null : Age::on($case->today, $case->child->bornOn));
-        $this->practice = $practice ?? Practice::of($case->practice);
+        $this->practice = $practice ?? RegionalPractice::of($case->practice);
         $this->mode = $case->setup?->mode;
         $this->seat = $this->mode?->hasSeat() === false ? null : $case->seat;
         $standards = $this->seat?->standards;
@@ -166,8 +166,8 @@ final readonly class AssessmentContext
         return match (true) {
             $this->isForwardHarness() => Truth::Yes,
             ! $this->isRear() => Truth::No,
-            $this->seat?->tetherRear === Leave::Required => Truth::Yes,
-            $this->seat?->tetherRear === Leave::Forbidden => Truth::No,
+            $this->seat?->tetherRear === MakerPermission::Required => Truth::Yes,
+            $this->seat?->tetherRear === MakerPermission::Forbidden => Truth::No,
             $this->convention === null => Truth::Unknown,
             $this->convention->rearTetherAlways => Truth::Yes,
             default => $this->seat?->tetherRear === null ? Truth::Unknown : Truth::No,
@@ -228,7 +228,7 @@ final readonly class AssessmentContext
     {
         return match (true) {
             $this->isForwardHarness() => $this->practice->forwardWithoutTether ? 'seat' : $this->practice->layer(),
-            $this->seat?->tetherRear === Leave::Required => 'seat',
+            $this->seat?->tetherRear === MakerPermission::Required => 'seat',
             default => $this->convention->from ?? 'default',
         };
     }
@@ -236,7 +236,7 @@ final readonly class AssessmentContext
     /** Whether the tether's own maker forbids it the way this seat faces. */
     public function tetherForbidden(): bool
     {
-        return $this->isRear() && $this->seat?->tetherRear === Leave::Forbidden;
+        return $this->isRear() && $this->seat?->tetherRear === MakerPermission::Forbidden;
     }
 
     /**

@@ -42,9 +42,9 @@ final readonly class History
         /**
          * Things on it that did not come with it; an empty list: none; null: not looked at.
          *
-         * @var list<Extra>|null
+         * @var list<Accessory>|null
          */
-        #[ListOf(Extra::class), Asked(Station::History, 130, AskedWhen::WhenNeeded, as: AnswerKind::Approvals)]
+        #[ListOf(Accessory::class), Asked(Station::History, 130, AskedWhen::WhenNeeded, as: AnswerKind::Approvals)]
         public ?array $extras = null,
     ) {}
 }

@@ -81,7 +81,7 @@ final readonly class Seat
         public ?bool $clampDoor = null,
         /** With its lock-off or door: its maker on locking the retractor as well; null: its maker does not say. */
         #[Asked(Station::Secure, 80, AskedWhen::BesideFinding), FromManual(ManualPart::Holding, 30)]
-        public ?Leave $lockRetractorToo = null,
+        public ?MakerPermission $lockRetractorToo = null,
         /** What comes before the door is closed; null: tightening. */
         public ?ClampOrder $clampOrder = null,
         /** Whether the shell lifts off a base; null: not known. */
@@ -114,7 +114,7 @@ final readonly class Seat
         public ?bool $wedgeOk = null,
         /** Its maker on a tether rear-facing; null: its maker does not say. */
         #[Asked(Station::Place, 230, AskedWhen::WhenNeeded), FromManual(ManualPart::Holding, 110)]
-        public ?Leave $tetherRear = null,
+        public ?MakerPermission $tetherRear = null,
         /** Whether its maker demands the tether forward-facing; null: its maker does not say. */
         #[Asked(Station::Place, 220, AskedWhen::WhenNeeded), FromManual(ManualPart::Holding, 120)]
         public ?bool $tetherForwardRequired = null,

@@ -10,7 +10,7 @@ use MintBuckle\Core\Facts\LimitEntry;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\ResolvedLimit;
 use MintBuckle\Core\Practice\Bound;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Mass;
 
 /**
@@ -117,6 +117,6 @@ final readonly class AnchorLimit
     {
         $left = $together->minus($seat);
 
-        return new Bound($left->value->isNegative() ? Mass::of(0) : $left, true, $from, [Practice::anchorsSource()]);
+        return new Bound($left->value->isNegative() ? Mass::of(0) : $left, true, $from, [RegionalPractice::anchorsSource()]);
     }
 }

@@ -9,9 +9,9 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BaseUse;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\LatchPlate;
-use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Facts\LockoffPlace;
+use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Facts\SeatingPosition;
@@ -133,8 +133,8 @@ final readonly class LockFinder
     private function retractorAsWanted(): Truth
     {
         return match (true) {
-            $this->seat->lockRetractorToo === Leave::Required => self::retractorCanLock($this->place),
-            $this->seat->lockRetractorToo !== Leave::Forbidden => Truth::Yes,
+            $this->seat->lockRetractorToo === MakerPermission::Required => self::retractorCanLock($this->place),
+            $this->seat->lockRetractorToo !== MakerPermission::Forbidden => Truth::Yes,
             $this->place->retractor === null => Truth::Unknown,
             default => Truth::of($this->place->retractor !== Retractor::AlwaysLocking),
         };
@@ -221,7 +221,7 @@ final readonly class LockFinder
             $has[0][1] === Truth::No => 'The seat has no lock-off and no clamp door.',
             $works === Truth::Yes => 'The seat itself holds the belt.',
             $this->ownLockComesAlong() === Truth::No => 'It sits on the base, and the shell is belted without it.',
-            $this->retractorAsWanted() === Truth::No => $this->seat->lockRetractorToo === Leave::Required
+            $this->retractorAsWanted() === Truth::No => $this->seat->lockRetractorToo === MakerPermission::Required
                 ? 'Its maker wants the retractor locked too, and this one cannot.'
                 : 'Its maker forbids it beside a locked retractor, and this one is always locked.',
             $works === Truth::No => 'There is no belt here.',

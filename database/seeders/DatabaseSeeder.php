@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\NoteFact;
-use App\Actions\SendOff;
+use App\Accounts\Role;
+use App\Checks\NoteFact;
+use App\Checks\Projection;
 use App\Models\Check;
-use App\Models\Day;
+use App\Models\CheckupEvent;
 use App\Models\Family;
 use App\Models\RecallImport;
 use App\Models\SeatModel;
@@ -17,12 +18,12 @@ use App\Models\Visit;
 use App\Recalls\ImportState;
 use App\Recalls\ReadRecallList;
 use App\Recalls\TakeRecallList;
-use App\Role;
-use App\Track;
+use App\Visits\CompleteVisit;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Storage;
 use MintBuckle\Core\Recall\RecallIntake;
+use MintBuckle\Core\Record\InspectionPhase;
 use stdClass;
 use Symfony\Component\Uid\UuidV7;
 
@@ -39,9 +40,9 @@ final class DatabaseSeeder extends Seeder
     /** @var array<string, User> */
     private array $people = [];
 
-    public function __construct(private readonly ReadRecallList $read, private readonly TakeRecallList $take) {}
+    public function __construct(private readonly ReadRecallList $read, private readonly TakeRecallList $take, private readonly Projection $projection) {}
 
-    public function run(SendOff $sendOff): void
+    public function run(CompleteVisit $sendOff): void
     {
         $this->now = CarbonImmutable::now();
         $this->people();
@@ -51,11 +52,11 @@ final class DatabaseSeeder extends Seeder
         foreach (DemoFile::rows('vehicle-layouts') as $layout) {
             VehicleLayout::query()->create($layout);
         }
-        $day = $this->day();
+        $event = $this->event();
         /** @var list<DemoFamily> $families */
         $families = DemoFile::list('families');
         foreach ($families as $index => $family) {
-            $visit = $this->visit($day, $index + 1, $family);
+            $visit = $this->visit($event, $index + 1, $family);
             foreach ($family->children as $number => $child) {
                 $this->check($visit, chr(ord('A') + $number), $child, $family);
             }
@@ -78,21 +79,22 @@ final class DatabaseSeeder extends Seeder
         }
     }
 
-    private function day(): Day
+    private function event(): CheckupEvent
     {
-        $day = Day::query()->create([
+        $event = CheckupEvent::query()->create([
             'name' => 'Harvest market',
             'place' => 'Ferry landing, Skerrin Holm',
             'held_on' => $this->now,
             'practice' => 'us',
             'crash_policy' => 'minor_crash',
             'second_signer' => true,
-            'law' => ['rear_facing_until_months' => 24, 'back_row_until_months' => 156],
+            'law_rear_facing_until_months' => 24,
+            'law_back_row_until_months' => 156,
             'timezone' => 'America/New_York',
         ]);
         $this->recalls();
 
-        return $day;
+        return $event;
     }
 
     /** By the door that every list comes in. */
@@ -107,10 +109,10 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** @param DemoFamily $family */
-    private function visit(Day $day, int $ticket, object $family): Visit
+    private function visit(CheckupEvent $event, int $ticket, object $family): Visit
     {
         $visit = Visit::query()->create([
-            'day_id' => $day->id,
+            'checkup_event_id' => $event->id,
             'ticket' => $ticket,
             'bay' => $family->bay,
             'vehicle' => $family->vehicle,
@@ -133,15 +135,16 @@ final class DatabaseSeeder extends Seeder
         $layout = VehicleLayout::query()->where('name', $family->layout)->firstOrFail();
         $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => $letter, 'seat_model_id' => $model->id]);
         $vehicle = ['vehicle', ['model_year' => $family->model_year, 'positions' => $layout->positions]];
-        $this->note($check, Track::Found, [$vehicle, ...$child->found], $model, $visit->arrived_at);
-        $this->note($check, Track::Left, $child->left, $model, $visit->arrived_at);
+        $this->note($check, InspectionPhase::Found, [$vehicle, ...$child->found], $model, $visit->arrived_at);
+        $this->note($check, InspectionPhase::Left, $child->left, $model, $visit->arrived_at);
+        $this->projection->keep($check->load('visit.event.recallList'));
     }
 
     /** @param list<array{string, mixed}> $facts */
-    private function note(Check $check, Track $track, array $facts, SeatModel $model, CarbonImmutable $when): void
+    private function note(Check $check, InspectionPhase $phase, array $facts, SeatModel $model, CarbonImmutable $when): void
     {
         foreach ($facts as [$key, $value]) {
-            NoteFact::append($check, UuidV7::generate(), $track, $key, $this->value($value, $model), $this->people['wren'], $when);
+            NoteFact::append($check, UuidV7::generate(), $phase, $key, $this->value($value, $model), $this->people['wren'], $when);
         }
     }
 

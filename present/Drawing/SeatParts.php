@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Present\Drawing;
 
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\Extra;
+use MintBuckle\Core\Facts\Accessory;
 use MintBuckle\Core\Facts\History;
 use MintBuckle\Core\Facts\MissingPart;
 
@@ -89,7 +89,7 @@ final readonly class SeatParts
      */
     private static function text(History $history, array $parts, array $others): array
     {
-        $extras = array_map(static fn(Extra $e): string => $e->name . match ($e->approved) {
+        $extras = array_map(static fn(Accessory $e): string => $e->name . match ($e->approved) {
             true => ', approved by the maker',
             false => ', not from the maker',
             null => ', not known whether approved',

@@ -12,7 +12,7 @@ use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Practice\Convention;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Mass;
 
 /** The limits of the practices, and the conventions of the label standards, side by side: read from the values that the rules use. */
@@ -26,17 +26,17 @@ final readonly class LimitTable
 
     public static function practices(): self
     {
-        $all = array_map(Practice::of(...), PracticeCode::cases());
+        $all = array_map(RegionalPractice::of(...), PracticeCode::cases());
 
         return new self(array_map(static fn(PracticeCode $p): string => $p->value, PracticeCode::cases()), [
-            self::row($all, 'Movement allowed at the belt path', static fn(Practice $p): string => self::bound($p->movement), self::mark(array_merge(...array_map(static fn(Practice $p): array => $p->movement->sources, $all)))),
-            self::row($all, 'Locking clip, distance from the latch plate', static fn(Practice $p): string => self::bound($p->clipDistance), self::mark(array_merge(...array_map(static fn(Practice $p): array => $p->clipDistance->sources, $all)))),
-            self::row($all, 'Lower anchors, child and seat together, forward-facing, when the label gives no figure', static fn(Practice $p): string => self::together($p->anchorsForward), self::mark([Practice::anchorsSource()])),
-            self::row($all, 'Lower anchors, child and seat together, rear-facing, when the label gives no figure', static fn(Practice $p): string => self::together($p->anchorsRear), self::mark([Practice::anchorsSource()])),
-            self::row($all, 'These hold for seats made from', static fn(Practice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply', self::mark([Practice::anchorsSource()])),
-            self::row($all, 'Forward harness without a tether anchor', static fn(Practice $p): string => $p->forwardWithoutTether ? 'only if the seat\'s maker says so' : 'never', 'C'),
-            self::row($all, 'Booster not before', static fn(Practice $p): string => $p->boosterFrom->show() . ($p->boosterWeight === null ? '' : " and {$p->boosterWeight->show()}"), 'C'),
-            self::row($all, 'Accepted standards on the label', static fn(Practice $p): string => implode(', ', array_map(static fn(Standard $s): string => $s->title(), $p->accepted)), self::mark([Source::AcceptedStandards->cite()])),
+            self::row($all, 'Movement allowed at the belt path', static fn(RegionalPractice $p): string => self::bound($p->movement), self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->movement->sources, $all)))),
+            self::row($all, 'Locking clip, distance from the latch plate', static fn(RegionalPractice $p): string => self::bound($p->clipDistance), self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->clipDistance->sources, $all)))),
+            self::row($all, 'Lower anchors, child and seat together, forward-facing, when the label gives no figure', static fn(RegionalPractice $p): string => self::together($p->anchorsForward), self::mark([RegionalPractice::anchorsSource()])),
+            self::row($all, 'Lower anchors, child and seat together, rear-facing, when the label gives no figure', static fn(RegionalPractice $p): string => self::together($p->anchorsRear), self::mark([RegionalPractice::anchorsSource()])),
+            self::row($all, 'These hold for seats made from', static fn(RegionalPractice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply', self::mark([RegionalPractice::anchorsSource()])),
+            self::row($all, 'Forward harness without a tether anchor', static fn(RegionalPractice $p): string => $p->forwardWithoutTether ? 'only if the seat\'s maker says so' : 'never', 'C'),
+            self::row($all, 'Booster not before', static fn(RegionalPractice $p): string => $p->boosterFrom->show() . ($p->boosterWeight === null ? '' : " and {$p->boosterWeight->show()}"), 'C'),
+            self::row($all, 'Accepted standards on the label', static fn(RegionalPractice $p): string => implode(', ', array_map(static fn(Standard $s): string => $s->title(), $p->accepted)), self::mark([Source::AcceptedStandards->cite()])),
         ]);
     }
 

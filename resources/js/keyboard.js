@@ -1,5 +1,5 @@
 const ANSWERS = { y: 'yes', n: 'no', u: 'unknown' };
-const BUTTONS = { t: '[data-track]:not(.on)', z: '[data-key="z"]', c: '[data-key="c"]' };
+const BUTTONS = { t: '[data-phase]:not(.on)', z: '[data-key="z"]', c: '[data-key="c"]' };
 
 /** 1–8 stations, [ ] back and on, y n u answer the next question, m new try, t found or left, z undo, ? shows all. Never while something is typed. */
 export function keyboard() {

@@ -12,7 +12,7 @@ final class AccessTest extends BrowserTestCase
     /** Address of the check that is looked at. */
     private static ?string $check = null;
 
-    private const SCREENS = ['/', '/arrive', '/visits/1/sheet', '/finders', '/finders/wedge?f[setup.angle][amount]=27&f[setup.angle][unit]=deg', '/finders/locking', '/handbook', '/recalls', '/shelf', '/shelf/1', '/shelf/1/edit', '/visits/9/car', '/stand-ins/labels', '/stand-ins/manual', 'card', 'log', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
+    private const SCREENS = ['/', '/arrive', '/visits/1/sheet', '/calculators', '/calculators/wedge?f[setup.angle][amount]=27&f[setup.angle][unit]=deg', '/calculators/locking', '/handbook', '/recalls', '/seats', '/seats/1', '/seats/1/edit', '/visits/9/car', '/stand-ins/labels', '/stand-ins/manual', 'card', 'log', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
 
     private const WCAG = '{runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"], resultTypes: ["violations"]}';
 
@@ -83,9 +83,9 @@ final class AccessTest extends BrowserTestCase
         self::keys('[');
         self::waitFor('#check[data-station="measure"]');
         self::keys('t');
-        self::waitFor('[data-track="found"].on');
+        self::waitFor('[data-phase="found"].on');
         self::keys('t');
-        self::waitFor('[data-track="left"].on');
+        self::waitFor('[data-phase="left"].on');
         self::keys('8');
         self::waitFor('#check[data-station="handover"]');
         self::keys('y');

@@ -132,7 +132,7 @@ abstract class BrowserTestCase extends TestCase
         self::one('#login')->sendKeys($login);
         self::one('#password')->sendKeys('market-day');
         self::one('form .press')->click();
-        self::waitFor('main.yard');
+        self::waitFor('main.event');
     }
 
     protected static function stopApp(): void

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
- * Whole checks from found to good, answered from the slip alone, with what a technician has at hand: a finger on a phone, a
+ * Whole checks from found to good, answered from the findings panel alone, with what a technician has at hand: a finger on a phone, a
  * keyboard alone, a page without scripts. What is drawn is asserted, not only what is said.
  *
  * @phpstan-type Walk array{child: array{born?: string, weight: string, height: string, seat: string, made: string, mode: string, place: string}, facts: array<string, string|list<string>>, codes: list<string>, found: array<string, list<string>>, mend: list<array{string, string, string}>, again: array<string, string|list<string>>, left: array<string, list<string>>, retry?: list<array{string, string, string}>, practice?: string}
@@ -30,7 +30,7 @@ final class ChecksTest extends BrowserTestCase
     protected function setUp(): void
     {
         self::$hand = Hand::Mouse;
-        self::database("UPDATE days SET practice = 'us', crash_policy = 'strict', second_signer = false");
+        self::database("UPDATE checkup_events SET practice = 'us', crash_policy = 'strict', second_signer = false");
     }
 
     protected function tearDown(): void
@@ -117,7 +117,7 @@ final class ChecksTest extends BrowserTestCase
     {
         $walk = self::walks()[$name];
         self::viewport(390, 844, true);
-        self::database("UPDATE days SET practice = '" . ($walk['practice'] ?? 'us') . "'");
+        self::database("UPDATE checkup_events SET practice = '" . ($walk['practice'] ?? 'us') . "'");
         self::signIn();
         self::metric();
         $ticket = self::arrive(ucfirst(substr(str_shuffle('abcdefghijklmnop'), 0, 8)), $walk['child']);
@@ -131,9 +131,9 @@ final class ChecksTest extends BrowserTestCase
         }
 
         $facts = $walk['facts'] + self::COMMON;
-        // Hand-over belongs to the other track: it stays open while what was found is put down.
+        // Hand-over belongs to the other phase: it stays open while what was found is put down.
         $asFound = ['handover.shown_back' => 'unknown', 'handover.technician' => 'unknown'] + $facts;
-        $whole ? self::answerFromTheSlip($asFound) : self::answerUnseen($asFound);
+        $whole ? self::answerFromThePanel($asFound) : self::answerUnseen($asFound);
         self::assertEqualsCanonicalizing($walk['codes'], self::codes());
         self::assertVerdict('fix_first');
         self::assertDrawn($walk['found']);
@@ -152,18 +152,18 @@ final class ChecksTest extends BrowserTestCase
         foreach ($walk['mend'] as [$code, $path, $answer]) {
             self::putRight($code, $path, $answer);
         }
-        self::answerFromTheSlip($walk['again'] + $walk['facts'] + self::COMMON);
+        self::answerFromThePanel($walk['again'] + $walk['facts'] + self::COMMON);
         foreach ($walk['retry'] ?? [] as [$code, $path, $answer]) {
             self::putRight($code, $path, $answer);
         }
-        self::answerFromTheSlip($walk['again'] + $walk['facts'] + self::COMMON);
+        self::answerFromThePanel($walk['again'] + $walk['facts'] + self::COMMON);
     }
 
     /** @param array<string, list<string>> $drawn what each station's drawing must hold */
     private static function assertDrawn(array $drawn): void
     {
         foreach ($drawn as $station => $marks) {
-            self::actuate(".strap a[href$='/{$station}']");
+            self::actuate(".station-nav a[href$='/{$station}']");
             self::waitFor("#check[data-station='{$station}']");
             foreach ($marks as $mark) {
                 self::assertNotSame([], self::all($mark), "{$station} does not draw {$mark}");

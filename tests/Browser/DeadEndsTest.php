@@ -153,21 +153,21 @@ final class DeadEndsTest extends BrowserTestCase
 
     public function testWhetherASeatMayFlyIsReadFromItsShelfAndItsChild(): void
     {
-        self::open('/finders/flight');
-        (new WebDriverSelect(self::waitFor('#finder-form select')))->selectByVisibleText('Ottermoor OM-220 Haven');
+        self::open('/calculators/flight');
+        (new WebDriverSelect(self::waitFor('#calculator-form select')))->selectByVisibleText('Ottermoor OM-220 Haven');
         self::gone('[name="f[seat.aircraft_certified][answer]"]');
         self::press('[name="f[setup.mode][answer]"][value="high_back_booster"]');
-        self::waitFor('.finder-headline[data-answer="no"]');
+        self::waitFor('.calculator-headline[data-answer="no"]');
         self::press('[name="f[setup.mode][answer]"][value="rear_harness"]');
-        self::waitFor('.finder-headline[data-answer="unknown"]');
+        self::waitFor('.calculator-headline[data-answer="unknown"]');
         foreach (['child.weight' => '22', 'child.height' => '29'] as $path => $amount) {
             self::one("[name='f[{$path}][amount]']")->sendKeys($amount);
         }
         self::$driver->executeScript('const e = document.querySelector(arguments[0]); e.value = "2025-09-01"; e.dispatchEvent(new Event("change", {bubbles: true}));', ["[name='f[child.born_on][answer]']"]);
         self::waitFor("[name='f[setup.head_to_shell_top][amount]']")->sendKeys('3');
-        self::press('#finder-form .press');
-        self::waitFor('.finder-headline[data-answer="yes"]');
-        self::assertStringContainsString('lap belt only', self::one('.finder-answer')->getText());
+        self::press('#calculator-form .press');
+        self::waitFor('.calculator-headline[data-answer="yes"]');
+        self::assertStringContainsString('lap belt only', self::one('.calculator-answer')->getText());
     }
 
     /** An answer whose reply comes late does not take away what is being typed beside it; what it was itself is not kept twice. */

@@ -15,7 +15,7 @@ final class ShotsTest extends BrowserTestCase
         array_map(unlink(...), glob(self::folder() . '/*.png') ?: []);
         self::viewport(1280, 800);
         self::signIn();
-        foreach (['yard-desk' => '/', 'arrive-desk' => '/arrive', 'car-desk' => '/visits/11/car', 'model-desk' => '/shelf/1/edit', 'recalls-desk' => '/recalls', 'finder-desk' => '/finders/locking?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'forward_harness'], 'vehicle.positions.0.belt' => ['answer' => 'lap_shoulder'], 'vehicle.positions.0.retractor' => ['answer' => 'switchable'], 'vehicle.positions.0.latch_plate' => ['answer' => 'sliding']]]), 'handbook-desk' => '/handbook?q=tether'] as $name => $path) {
+        foreach (['event-desk' => '/', 'arrive-desk' => '/arrive', 'car-desk' => '/visits/11/car', 'model-desk' => '/seats/1/edit', 'recalls-desk' => '/recalls', 'calculator-desk' => '/calculators/locking?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'forward_harness'], 'vehicle.positions.0.belt' => ['answer' => 'lap_shoulder'], 'vehicle.positions.0.retractor' => ['answer' => 'switchable'], 'vehicle.positions.0.latch_plate' => ['answer' => 'sliding']]]), 'handbook-desk' => '/handbook?q=tether'] as $name => $path) {
             self::shot($name, $path);
         }
         foreach (['label' => 5, 'secure' => 3, 'measure' => 3, 'buckle' => 3, 'handover' => 6] as $station => $ticket) {
@@ -32,9 +32,9 @@ final class ShotsTest extends BrowserTestCase
         self::shot('sheet-print');
         self::media('');
         self::viewport(390, 844, true);
-        self::shot('yard-phone', '/');
-        foreach (['measure' => 'left', 'buckle' => 'found'] as $station => $track) {
-            self::openCheck(3, $track, $station);
+        self::shot('event-phone', '/');
+        foreach (['measure' => 'left', 'buckle' => 'found'] as $station => $phase) {
+            self::openCheck(3, $phase, $station);
             self::shot("check-{$station}-phone");
         }
         self::press('[data-key="c"]');
@@ -44,11 +44,11 @@ final class ShotsTest extends BrowserTestCase
         self::assertLessThan(20, count(glob(self::folder() . '/*.png') ?: []));
     }
 
-    private static function openCheck(int $ticket, string $track, string $station): void
+    private static function openCheck(int $ticket, string $phase, string $station): void
     {
         self::open('/');
         $link = (string) self::one("[data-ticket='{$ticket}'] .check-link")->getAttribute('href');
-        self::$driver->get((string) preg_replace('~/(found|left)/label$~', "/{$track}/{$station}", $link));
+        self::$driver->get((string) preg_replace('~/(found|left)/label$~', "/{$phase}/{$station}", $link));
     }
 
     private static function shot(string $name, ?string $path = null): void

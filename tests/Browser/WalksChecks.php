@@ -52,20 +52,20 @@ trait WalksChecks
 
     private static function ticketOf(string $family): int
     {
-        self::waitFor('main.yard .notice');
+        self::waitFor('main.event .notice');
         foreach (self::all('.visit') as $card) {
             if (str_contains($card->getText(), $family)) {
                 return (int) $card->getAttribute('data-ticket');
             }
         }
-        self::fail("{$family} is not in the yard");
+        self::fail("{$family} is not in the event");
     }
 
-    private static function openCheck(int $ticket, string $track = 'found', string $station = 'label'): void
+    private static function openCheck(int $ticket, string $phase = 'found', string $station = 'label'): void
     {
         self::open('/');
         $href = (string) self::one("[data-ticket='{$ticket}'] .check-link")->getAttribute('href');
-        self::$driver->get((string) preg_replace('~/(found|left)/\w+$~', "/{$track}/{$station}", $href));
+        self::$driver->get((string) preg_replace('~/(found|left)/\w+$~', "/{$phase}/{$station}", $href));
         self::waitFor("#check[data-station='{$station}']");
     }
 
@@ -77,7 +77,7 @@ trait WalksChecks
     }
 
     /**
-     * The same as answerFromTheSlip by the page's own forms and the real endpoint, but without a hand: for walks whose matter comes after.
+     * The same as answerFromThePanel by the page's own forms and the real endpoint, but without a hand: for walks whose matter comes after.
      *
      * @param array<string, string|list<string>> $answers
      */
@@ -94,7 +94,7 @@ trait WalksChecks
                     if (!form || (answers[path] === 'unknown' && asked[path])) { return null; }
                     const answer = answers[path];
                     asked[path] = (asked[path] ?? 0) + 1;
-                    if (answer === undefined || asked[path] > 2) { return `the slip asks ${path}`; }
+                    if (answer === undefined || asked[path] > 2) { return `the findings panel asks ${path}`; }
                     const body = new FormData(form);
                     const field = form.querySelector('input[name=amount], input[name=answer]');
                     if (Array.isArray(answer)) {
@@ -111,22 +111,22 @@ trait WalksChecks
             })().then(done, (e) => done(String(e)));
             JS, [(object) $answers]));
         self::$driver->navigate()->refresh();
-        self::waitFor('.slip-foot');
+        self::waitFor('.findings-foot');
     }
 
     /**
-     * Answers what the slip asks next until it asks no more; what is not in the list fails.
+     * Answers what the findings panel asks next until it asks no more; what is not in the list fails.
      *
      * @param array<string, string|list<string>> $answers by path, a place's as place.belt; amounts as they are typed
      * @return list<string> the paths that were asked
      */
-    private static function answerFromTheSlip(array $answers): array
+    private static function answerFromThePanel(array $answers): array
     {
         $asked = [];
         while (self::all('.next form[data-path]') !== []) {
             $path = (string) self::one('.next form[data-path]')->getAttribute('data-path');
             $key = preg_replace('/^vehicle\.positions\.\d+\./', 'place.', $path);
-            self::assertArrayHasKey((string) $key, $answers, "the slip asks {$path}");
+            self::assertArrayHasKey((string) $key, $answers, "the findings panel asks {$path}");
             if ($answers[$key] === 'unknown' && in_array($path, $asked, true)) {
                 return $asked;
             }
@@ -180,7 +180,7 @@ trait WalksChecks
     /** What the finding offers to enter once it was put right. */
     private static function putRight(string $code, string $path, string $answer): void
     {
-        $mend = ".slip [data-code='{$code}'] .mend";
+        $mend = ".findings-panel [data-code='{$code}'] .mend";
         if (self::all("{$mend}[open]") === []) {
             self::actuate("{$mend} > summary");
         }
@@ -189,7 +189,7 @@ trait WalksChecks
 
     private static function station(string $station): void
     {
-        self::press(".strap a[href$='/{$station}']");
+        self::press(".station-nav a[href$='/{$station}']");
         self::waitFor("#check[data-station='{$station}']");
     }
 
@@ -220,8 +220,8 @@ trait WalksChecks
             const middle = () => { const r = target.getBoundingClientRect(); return [r.x + r.width / 2, r.y + r.height / 2]; };
             const hit = () => document.elementFromPoint(...middle());
             target.scrollIntoView({block: 'center', behavior: 'instant'});
-            const slip = document.querySelector('.slip');
-            if (!target.contains(hit()) && slip && !slip.contains(target)) { window.scrollBy(0, 260); }
+            const panel = document.querySelector('.findings-panel');
+            if (!target.contains(hit()) && panel && !panel.contains(target)) { window.scrollBy(0, 260); }
             // A finger waits until the page stands still.
             let before = '';
             let still = 0;
@@ -271,7 +271,7 @@ trait WalksChecks
     private static function swapped(string $css, ?string $before): void
     {
         try {
-            self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return document.readyState === "complete" && document.querySelector(".slip-foot") !== null && (document.querySelector(arguments[0])?.value ?? "") !== arguments[1];', [$css, $before]) === true);
+            self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return document.readyState === "complete" && document.querySelector(".findings-foot") !== null && (document.querySelector(arguments[0])?.value ?? "") !== arguments[1];', [$css, $before]) === true);
         } catch (TimeoutException) {
             self::fail("no answer for {$css}: " . implode(' ', array_map(static fn($e): string => $e->getText(), self::all('.problem, .trouble, .next legend'))));
         }
@@ -279,7 +279,7 @@ trait WalksChecks
 
     private static function assertStationMark(string $station, string $verdict): void
     {
-        self::assertSame($verdict, self::one(".strap a[href$='/{$station}']")->getAttribute('data-verdict'), $station . ': ' . implode(' | ', array_map(static fn($e): string => $e->getText(), self::$driver->findElements(WebDriverBy::cssSelector('.finding .message, .row-fact.asked legend')))));
+        self::assertSame($verdict, self::one(".station-nav a[href$='/{$station}']")->getAttribute('data-verdict'), $station . ': ' . implode(' | ', array_map(static fn($e): string => $e->getText(), self::$driver->findElements(WebDriverBy::cssSelector('.finding .message, .row-fact.asked legend')))));
     }
 
     private static function assertVerdict(string $verdict): void
@@ -292,6 +292,6 @@ trait WalksChecks
     /** @return list<string|null> */
     private static function codes(): array
     {
-        return array_map(static fn($f): ?string => $f->getAttribute('data-code'), self::all('.slip .finding'));
+        return array_map(static fn($f): ?string => $f->getAttribute('data-code'), self::all('.findings-panel .finding'));
     }
 }

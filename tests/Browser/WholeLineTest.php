@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
  * The whole line as a technician walks it: a family arrives, its car, child and seat are entered, label, movement and harness are
- * looked at, the slip judges, the mistakes are put right and measured again, the family leaves with its sheet.
+ * looked at, the findings panel judges, the mistakes are put right and measured again, the family leaves with its sheet.
  */
 final class WholeLineTest extends BrowserTestCase
 {
@@ -44,7 +44,7 @@ final class WholeLineTest extends BrowserTestCase
         self::metric();
         $ticket = $this->arriveForgettingThePlace($family);
 
-        // As found: from the yard into the check, station by station.
+        // As found: from the event into the check, station by station.
         self::press("[data-ticket='{$ticket}'] .visit footer button, [data-ticket='{$ticket}'] footer button");
         self::waitFor("[data-ticket='{$ticket}'] footer a");
         self::press("[data-ticket='{$ticket}'] .check-link");
@@ -58,9 +58,9 @@ final class WholeLineTest extends BrowserTestCase
         }
         $this->measureAndBuckleAsFound();
 
-        // Put right: fresh facts on the other track, the record of what was found stays.
-        self::press('[data-track="left"]');
-        self::waitFor('[data-track="left"].on');
+        // Put right: fresh facts on the other phase, the record of what was found stays.
+        self::press('[data-phase="left"]');
+        self::waitFor('[data-phase="left"].on');
         self::station('measure');
         self::measure('side', '30', false);
         self::assertVerdict('fix_first');

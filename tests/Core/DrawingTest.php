@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\PracticeCode;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Truth\Truth;
@@ -59,7 +59,7 @@ final class DrawingTest extends TestCase
     public function testGaugeIsLinearAndKeepsEveryTry(): void
     {
         $inch = static fn(string $v): Length => Length::of($v, LengthUnit::Inch);
-        $gauge = MovementGauge::of(['side' => [$inch('1.5'), $inch('1'), Length::of('12.7')], 'front' => []], Practice::of(PracticeCode::Us)->movement, LengthUnit::Inch);
+        $gauge = MovementGauge::of(['side' => [$inch('1.5'), $inch('1'), Length::of('12.7')], 'front' => []], RegionalPractice::of(PracticeCode::Us)->movement, LengthUnit::Inch);
         $tries = $gauge->rows[0]['tries'];
 
         self::assertSame([[1, false, false], [2, true, false], [3, true, true]], array_map(static fn(array $t): array => [$t['number'], $t['within'], $t['last']], $tries));
@@ -72,7 +72,7 @@ final class DrawingTest extends TestCase
 
     public function testGaugeMakesRoomForALooseSeat(): void
     {
-        $gauge = MovementGauge::of(['side' => [Length::of(190)]], Practice::of(PracticeCode::Nz)->movement, LengthUnit::Millimetre);
+        $gauge = MovementGauge::of(['side' => [Length::of(190)]], RegionalPractice::of(PracticeCode::Nz)->movement, LengthUnit::Millimetre);
         self::assertLessThanOrEqual(MovementGauge::RIGHT, $gauge->rows[0]['tries'][0]['x']);
         self::assertFalse($gauge->rows[0]['tries'][0]['within']);
         self::assertSame('Limit: less than 25 mm.', $gauge->text[0]);

@@ -20,7 +20,7 @@ use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Locking\LockWay;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Recall\RecallIntake;
@@ -291,7 +291,7 @@ final class EdgesTest extends TestCase
     {
         self::assertSame(
             [['value' => 25.4, 'unit' => 'mm'], ['value' => 10, 'unit' => 'mm'], ['value' => 10, 'unit' => 'mm']],
-            array_map(static fn(PracticeCode $code): array => Length::of(Practice::of($code)->clipDistance->value->base())->toArray(), [PracticeCode::Us, PracticeCode::Nz, PracticeCode::Au]),
+            array_map(static fn(PracticeCode $code): array => Length::of(RegionalPractice::of($code)->clipDistance->value->base())->toArray(), [PracticeCode::Us, PracticeCode::Nz, PracticeCode::Au]),
         );
     }
 

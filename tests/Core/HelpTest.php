@@ -9,7 +9,6 @@ use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Asking\Remedies;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
-use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\ReinspectionRules;
 use MintBuckle\Core\Rulebook;

@@ -122,7 +122,7 @@ final class LockFinderTest extends TestCase
         self::assertSame([$works, $missing], $locks->holds(Lock::Lockoff));
     }
 
-    /** A claimed clip counts on a seat with a lock-off too, though the finder does not offer it there. */
+    /** A claimed clip counts on a seat with a lock-off too, though the calculator does not offer it there. */
     public function testAClaimedClip(): void
     {
         $holds = static fn(string $retractor, string $plate, string $belt = 'lap_shoulder'): Truth => self::find($belt, $retractor, $plate, true)->holds(Lock::Clip)[0];

@@ -12,7 +12,7 @@ use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Locking\BeltTree;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
@@ -45,7 +45,7 @@ final class PracticeTest extends TestCase
 
     public function testAChangedValueSpeaksAndNamesItsLayer(): void
     {
-        $own = Practice::of(PracticeCode::Us)->changed('harbour', movement: Length::of(20));
+        $own = RegionalPractice::of(PracticeCode::Us)->changed('harbour', movement: Length::of(20));
         $case = Cases::read(Cases::REAR, ['setup.movement.side' => Cases::q(22, 'mm')]);
         $finding = Assessor::assess($case, Rulebook::current(), $own)->findings[0] ?? self::fail('nothing found');
 
@@ -57,7 +57,7 @@ final class PracticeTest extends TestCase
     public function testAChangedBoosterFloor(): void
     {
         $case = Cases::read(Cases::BOOSTER, ['seat.modes.forward_harness' => null, 'seat.modes.rear_harness' => null]);
-        $own = Practice::of(PracticeCode::Us)->changed('harbour', boosterWeight: Mass::of(60, MassUnit::Pound));
+        $own = RegionalPractice::of(PracticeCode::Us)->changed('harbour', boosterWeight: Mass::of(60, MassUnit::Pound));
 
         self::assertSame(['stop mode.booster_early'], Cases::found(Assessor::assess($case, Rulebook::current(), $own)));
     }

@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\PracticeCode;
-use MintBuckle\Core\Practice\Practice;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
@@ -221,7 +221,7 @@ final class StationDrawingTest extends TestCase
     /** @param array<string, list<Length>> $tries */
     private static function isLoose(array $tries): bool
     {
-        return MovementGauge::of($tries, Practice::of(PracticeCode::Us)->movement, LengthUnit::Millimetre)->isStillLoose();
+        return MovementGauge::of($tries, RegionalPractice::of(PracticeCode::Us)->movement, LengthUnit::Millimetre)->isStillLoose();
     }
 
     public function testAChildOfWhichHalfIsKnownIsNoPoint(): void

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AssembleCase;
+use App\Checks\AssembleCase;
 use App\Models\Family;
 use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
-use App\Track;
 use App\Units;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
+use MintBuckle\Core\Record\InspectionPhase;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ArrivalTest extends FeatureTestCase
@@ -21,8 +21,8 @@ final class ArrivalTest extends FeatureTestCase
     public function testAFamilyGetsATicketAndACheckAChild(): void
     {
         $this->signedIn('ines')->post('/visits', self::form())->assertRedirect('/');
-        $visit = Visit::query()->orderByDesc('ticket')->with(['family', 'checks.facts', 'checks.visit.day.recallList'])->firstOrFail();
-        $case = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), Track::Found);
+        $visit = Visit::query()->orderByDesc('ticket')->with(['family', 'checks.facts', 'checks.visit.event.recallList'])->firstOrFail();
+        $case = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), InspectionPhase::Found);
 
         self::assertSame([15, 'Perrin', 'Halven Sound', 2], [$visit->ticket, $visit->family?->first_name, $visit->vehicle, $visit->checks->count()]);
         self::assertSame(['A', 'B'], $visit->checks->pluck('letter')->all());
@@ -36,10 +36,10 @@ final class ArrivalTest extends FeatureTestCase
         $form = self::form();
         $form['children'] = [['seat' => 'other', 'maker' => 'Selwick', 'model' => '', 'mode' => 'forward_harness', 'position' => '2R'] + $form['children'][0]];
         $this->signedIn()->post('/visits', $form)->assertRedirect('/');
-        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.day.recallList'])->firstOrFail();
+        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.event.recallList'])->firstOrFail();
         $check = $visit->checks[0] ?? self::fail('no check');
 
-        self::assertSame(['forward_harness'], array_keys(AssembleCase::read($check, Track::Found)->seat->modes ?? []));
+        self::assertSame(['forward_harness'], array_keys(AssembleCase::read($check, InspectionPhase::Found)->seat->modes ?? []));
         $this->get("/checks/{$check->id}/found/child")->assertSee('Greatest weight for this mode');
         $this->get("/checks/{$check->id}/found/label")->assertSee('Which model number stands on the label?');
     }
@@ -48,8 +48,8 @@ final class ArrivalTest extends FeatureTestCase
     {
         $form = self::form();
         $this->signedIn()->withCookie(Units::COOKIE, 'metric')->post('/visits', $form)->assertRedirect('/');
-        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.day.recallList'])->firstOrFail();
-        $child = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), Track::Found)->child;
+        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.event.recallList'])->firstOrFail();
+        $child = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), InspectionPhase::Found)->child;
 
         self::assertSame(['21 lb', '29.5 in'], [$child->weight?->show(), $child->height?->show()], 'units changed in another tab');
         $this->from('/arrive')->followingRedirects()->post('/visits', ['submission' => Str::uuid7()->toString(), 'first_name' => ''] + $form)
@@ -77,8 +77,8 @@ final class ArrivalTest extends FeatureTestCase
     public function testWhatIsPersonalIsEncryptedAndApart(): void
     {
         $this->signedIn()->post('/visits', self::form());
-        $family = Family::query()->orderByDesc('id')->firstOrFail();
-        $stored = DB::table('families')->where('id', $family->id)->value('first_name');
+        $family = Family::query()->orderByDesc('visit_id')->firstOrFail();
+        $stored = DB::table('families')->where('visit_id', $family->visit_id)->value('first_name');
 
         self::assertSame('Perrin', $family->first_name);
         self::assertIsString($stored);
@@ -94,7 +94,7 @@ final class ArrivalTest extends FeatureTestCase
         yield 'no consent' => [['consent' => null], 'consent', 'Ask the family'];
         yield 'no car' => [['vehicle' => ''], 'vehicle', 'Enter maker and model of the car.'];
         yield 'no seat' => [['children.0.seat' => ''], 'children.0.seat', 'Choose the seat'];
-        yield 'no maker for a seat that is not on the shelf' => [['children.0.seat' => 'other'], 'children.0.maker', 'Enter the maker'];
+        yield 'no maker for a seat that is not on the catalogue' => [['children.0.seat' => 'other'], 'children.0.maker', 'Enter the maker'];
         yield 'weight in words' => [['children.0.weight' => 'heavy'], 'children.0.weight', 'is no number'];
         yield 'an absurd weight' => [['children.0.weight' => '900'], 'children.0.weight', 'Must be 0 kg to 200 kg.'];
         yield 'born tomorrow' => [['children.0.born_on' => '2099-01-01'], 'children.0.born_on', 'Lies after today'];
@@ -131,7 +131,7 @@ final class ArrivalTest extends FeatureTestCase
     }
 
     /** @return array{submission: string, units: string, first_name: string, contact: string, consent: string, vehicle: string, model_year: string, layout: int, children: list<array<string, mixed>>} */
-    private static function form(): array
+    public static function form(): array
     {
         $seat = SeatModel::query()->where('model', 'OM-220')->firstOrFail()->id;
         $child = ['born_on' => '2025-08-01', 'weight' => '21', 'height' => '29 1/2', 'sex' => 'f', 'seat' => (string) $seat, 'maker' => '', 'model' => '', 'made_on' => '2023-03', 'mode' => 'rear_harness', 'position' => '2L'];

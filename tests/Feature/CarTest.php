@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Cars\FamilyCar;
 use App\Models\Check;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
-use App\Track;
+use App\Vehicles\FamilyVehicle;
+use MintBuckle\Core\Record\InspectionPhase;
 
 final class CarTest extends FeatureTestCase
 {
@@ -26,26 +26,26 @@ final class CarTest extends FeatureTestCase
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertRedirect()->assertSessionHas('status', 'A moves. What depends on the place is looked at again in the check.');
         $check = Check::query()->findOrFail($visit->checks->firstOrFail()->id);
 
-        self::assertSame('2R', $check->caseOf(Track::Left)->case->setup?->position);
-        self::assertNotSame([], $check->caseOf(Track::Left)->stale, 'what was measured elsewhere no longer counts');
-        self::assertNotSame('2R', $check->caseOf(Track::Found)->case->setup?->position);
+        self::assertSame('2R', $check->caseOf(InspectionPhase::Left)->case->setup?->position);
+        self::assertNotSame([], $check->caseOf(InspectionPhase::Left)->stale, 'what was measured elsewhere no longer counts');
+        self::assertNotSame('2R', $check->caseOf(InspectionPhase::Found)->case->setup?->position);
         $this->post("/visits/{$visit->id}/car", ['places' => ['A' => '2R']])->assertSessionHas('status', 'Everybody stays.');
     }
 
     public function testAPlaceTheCarLacksMovesNobody(): void
     {
         $visit = self::visit(4);
-        $before = $visit->checks->map(static fn(Check $c): ?string => $c->caseOf(Track::Left)->case->setup?->position)->all();
+        $before = $visit->checks->map(static fn(Check $c): ?string => $c->caseOf(InspectionPhase::Left)->case->setup?->position)->all();
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['A' => '2C', 'B' => '1C']])->assertRedirect()->assertSessionHas('problem');
 
-        self::assertSame($before, self::visit(4)->checks->map(static fn(Check $c): ?string => $c->caseOf(Track::Left)->case->setup?->position)->all(), 'all of them or none');
+        self::assertSame($before, self::visit(4)->checks->map(static fn(Check $c): ?string => $c->caseOf(InspectionPhase::Left)->case->setup?->position)->all(), 'all of them or none');
         $this->post("/visits/{$visit->id}/car", ['places' => ['A' => 'boot']])->assertSessionHasErrors('places.A');
     }
 
     public function testTwoChildrenAtOnePlaceAreNamed(): void
     {
         $visit = self::visit(4);
-        $at = $visit->checks->firstOrFail()->caseOf(Track::Left)->case->setup?->position;
+        $at = $visit->checks->firstOrFail()->caseOf(InspectionPhase::Left)->case->setup?->position;
         $this->signedIn()->post("/visits/{$visit->id}/car", ['places' => ['B' => $at]]);
 
         foreach (['2L', '2C', '2R'] as $place) {
@@ -61,7 +61,7 @@ final class CarTest extends FeatureTestCase
         $this->signedIn()->post("/visits/{$visit->id}/car/2L", ['field' => 'airbag', 'answer' => 'no'])->assertRedirect();
         $this->post("/visits/{$visit->id}/car/2L", ['field' => 'width', 'amount' => '440', 'unit' => 'mm'])->assertRedirect();
         foreach (self::visit(4)->checks as $check) {
-            $place = array_values(array_filter($check->caseOf(Track::Left)->case->vehicle->positions ?? [], static fn($p): bool => $p->name === '2L'))[0];
+            $place = array_values(array_filter($check->caseOf(InspectionPhase::Left)->case->vehicle->positions ?? [], static fn($p): bool => $p->name === '2L'))[0];
             self::assertSame([false, '440 mm'], [$place->airbag, $place->width?->show()]);
         }
         $this->post("/visits/{$visit->id}/car/2L", ['field' => 'width', 'amount' => 'broad', 'unit' => 'mm'])->assertSessionHas('problem');
@@ -71,10 +71,10 @@ final class CarTest extends FeatureTestCase
     public function testWhatTwoChecksTellDifferentlyIsUnknown(): void
     {
         $visit = self::visit(4);
-        $airbag = static fn(Visit $visit): ?bool => array_values(array_filter(FamilyCar::request($visit)->vehicle->positions, static fn($p): bool => $p->name === '2C'))[0]->airbag;
+        $airbag = static fn(Visit $visit): ?bool => array_values(array_filter(FamilyVehicle::request($visit)->vehicle->positions, static fn($p): bool => $p->name === '2C'))[0]->airbag;
         foreach ([['A', 'no', false], ['B', 'yes', null]] as [$letter, $answer, $expected]) {
             $check = $visit->checks->firstOrFail(static fn(Check $c): bool => $c->letter === $letter);
-            $index = array_search('2C', array_map(static fn($p): string => $p->name, $check->caseOf(Track::Left)->case->vehicle->positions ?? []), true);
+            $index = array_search('2C', array_map(static fn($p): string => $p->name, $check->caseOf(InspectionPhase::Left)->case->vehicle->positions ?? []), true);
             $this->signedIn()->answer(Check::query()->findOrFail($check->id), "vehicle.positions.{$index}.airbag", ['answer' => $answer], station: 'place')->assertOk();
             self::assertSame($expected, $airbag(self::visit(4)));
         }
@@ -85,7 +85,7 @@ final class CarTest extends FeatureTestCase
         $visit = self::visit(3);
         $this->signedIn()->post("/visits/{$visit->id}/car/2L", ['field' => 'airbag', 'answer' => 'no']);
         $this->put("/visits/{$visit->id}/car", ['layout' => VehicleLayout::query()->where('name', 'Seven seats, driver on the left')->sole()->id])->assertRedirect();
-        $positions = self::visit(3)->checks->firstOrFail()->caseOf(Track::Left)->case->vehicle->positions ?? [];
+        $positions = self::visit(3)->checks->firstOrFail()->caseOf(InspectionPhase::Left)->case->vehicle->positions ?? [];
 
         self::assertContains('3R', array_map(static fn($p): string => $p->name, $positions));
         self::assertSame([false], array_values(array_map(static fn($p): ?bool => $p->airbag, array_filter($positions, static fn($p): bool => $p->name === '2L'))));
@@ -102,7 +102,7 @@ final class CarTest extends FeatureTestCase
     public function testAPinKeepsAChildWhereItIs(): void
     {
         $visit = self::visit(4);
-        $at = $visit->checks->firstOrFail()->caseOf(Track::Left)->case->setup?->position;
+        $at = $visit->checks->firstOrFail()->caseOf(InspectionPhase::Left)->case->setup?->position;
         $this->signedIn()->get("/visits/{$visit->id}/car?keep[]=A")->assertOk()->assertSee('Stays here: let move')->assertSee("A → {$at}");
     }
 }

@@ -4,31 +4,30 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\FactLog;
-use App\Judge;
+use App\Checks\AskedRow;
+use App\Checks\CheckPage;
+use App\Checks\Judge;
+use App\Checks\StationNavItem;
 use App\Models\Check;
-use App\Pages\AskedRow;
-use App\Pages\CheckPage;
-use App\Pages\StrapItem;
-use App\Track;
 use App\Units;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Record\InspectionPhase;
 
 /** What the check screen shows: the strap, the rows of a station, the next question, found beside left. */
 final class CheckPageTest extends FeatureTestCase
 {
     public function testTheStrapMarksEveryStation(): void
     {
-        $strap = self::page(3, Track::Found, Station::Label)->strap;
+        $strap = self::page(3, InspectionPhase::Found, Station::Label)->stations;
 
-        self::assertSame(array_column(Station::cases(), 'value'), array_map(static fn(StrapItem $i): string => $i->station->value, $strap));
+        self::assertSame(array_column(Station::cases(), 'value'), array_map(static fn(StationNavItem $i): string => $i->station->value, $strap));
         self::assertSame(
             [Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::FixFirst, Verdict::FixFirst, Verdict::GoodToRide],
-            array_map(static fn(StrapItem $i): Verdict => $i->verdict, $strap),
+            array_map(static fn(StationNavItem $i): Verdict => $i->verdict, $strap),
         );
         self::assertStringStartsWith('Fix: The seat moves', $strap[5]->summary);
         self::assertSame('asked as it leaves', $strap[7]->summary);
@@ -36,7 +35,7 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testItsAddressesAreTheRoutes(): void
     {
-        $page = self::page(3, Track::Left, Station::Buckle);
+        $page = self::page(3, InspectionPhase::Left, Station::Buckle);
         $id = $page->check->id;
 
         self::assertSame(
@@ -47,12 +46,12 @@ final class CheckPageTest extends FeatureTestCase
             [route('checks.card', [$id, 'technician']), route('checks.log', $id), route('checks.case', $id), route('checks.seat', $id), route('checks.label', $id)],
             [$page->address('card/technician'), $page->address('log'), $page->address('case'), $page->address('seat'), $page->address('label')],
         );
-        self::assertSame(route('checks.show', [$id, 'found', 'label']), $page->link(Track::Found, Station::Label));
+        self::assertSame(route('checks.show', [$id, 'found', 'label']), $page->link(InspectionPhase::Found, Station::Label));
     }
 
     public function testAStationShowsWhatIsAskedAndWhatIsKnown(): void
     {
-        $rows = self::page(6, Track::Found, Station::Buckle)->rows;
+        $rows = self::page(6, InspectionPhase::Found, Station::Buckle)->rows;
         $paths = array_map(static fn(AskedRow $row): string => $row->path, $rows);
 
         self::assertContains('setup.harness.clip', $paths, 'asked');
@@ -63,7 +62,7 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testOptionalFactsStandApart(): void
     {
-        $more = array_map(static fn(Askable $askable): string => $askable->path, self::page(3, Track::Found, Station::Buckle)->more);
+        $more = array_map(static fn(Askable $askable): string => $askable->path, self::page(3, InspectionPhase::Found, Station::Buckle)->more);
 
         self::assertContains('setup.harness.tail_loose', $more);
         self::assertContains('setup.harness.strap_offset', $more);
@@ -73,26 +72,26 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testTriesAreEnteredBesideTheirGaugeOnly(): void
     {
-        $page = self::page(3, Track::Left, Station::Measure);
+        $page = self::page(3, InspectionPhase::Left, Station::Measure);
         $paths = array_map(static fn(AskedRow|Askable $fact): string => $fact->path, [...$page->rows, ...$page->more]);
 
         self::assertNotContains('setup.movement.side', $paths);
         self::assertCount(3, $page->drawings->gauge()->rows[0]['tries']);
-        self::assertCount(1, self::page(3, Track::Found, Station::Measure)->drawings->gauge()->rows[0]['tries'], 'what was left is not yet there');
+        self::assertCount(1, self::page(3, InspectionPhase::Found, Station::Measure)->drawings->gauge()->rows[0]['tries'], 'what was left is not yet there');
     }
 
     public function testTheNextQuestionIsOfThisStationFirst(): void
     {
-        self::assertSame('setup.head_to_shell_top', self::page(5, Track::Found, Station::Child)->next?->path);
-        self::assertSame(Station::Measure, self::page(5, Track::Found, Station::Measure)->next?->askable->station);
-        self::assertNull(self::page(3, Track::Found, Station::Label)->next, 'hand-over is not asked of what was found');
-        self::assertSame('handover.shown_back', self::page(3, Track::Left, Station::Handover)->next?->path, 'a whole section is begun by its first fact');
-        self::assertNull(self::page(1, Track::Left, Station::Label)->next);
+        self::assertSame('setup.head_to_shell_top', self::page(5, InspectionPhase::Found, Station::Child)->next?->path);
+        self::assertSame(Station::Measure, self::page(5, InspectionPhase::Found, Station::Measure)->next?->askable->station);
+        self::assertNull(self::page(3, InspectionPhase::Found, Station::Label)->next, 'hand-over is not asked of what was found');
+        self::assertSame('handover.shown_back', self::page(3, InspectionPhase::Left, Station::Handover)->next?->path, 'a whole section is begun by its first fact');
+        self::assertNull(self::page(1, InspectionPhase::Left, Station::Label)->next);
     }
 
     public function testFoundStandsBesideLeftWhereItWasChanged(): void
     {
-        $log = FactLog::of(self::loaded(1), Track::Left);
+        $log = self::loaded(1)->log(InspectionPhase::Left);
 
         self::assertSame(3, $log->foundBefore('setup.harness.slot'));
         self::assertNull($log->foundBefore('setup.twisted'), 'not changed');
@@ -104,22 +103,22 @@ final class CheckPageTest extends FeatureTestCase
     {
         $codes = static fn(CheckPage $page): array => array_map(static fn(Finding $f): string => $f->code->value, $page->corrected);
 
-        self::assertSame(['measure.loose', 'harness.height'], $codes(self::page(1, Track::Left, Station::Label)));
-        self::assertSame(['measure.loose'], $codes(self::page(3, Track::Left, Station::Label)));
-        self::assertSame([], $codes(self::page(3, Track::Found, Station::Label)));
+        self::assertSame(['measure.loose', 'harness.height'], $codes(self::page(1, InspectionPhase::Left, Station::Label)));
+        self::assertSame(['measure.loose'], $codes(self::page(3, InspectionPhase::Left, Station::Label)));
+        self::assertSame([], $codes(self::page(3, InspectionPhase::Found, Station::Label)));
     }
 
     public function testTallies(): void
     {
-        self::assertSame('2 things to put right', self::page(3, Track::Found, Station::Label)->tally());
-        self::assertSame('1 reason not to use it', strstr(self::page(4, Track::Found, Station::Label)->tally(), ',', true));
-        self::assertSame('Everything looked at', self::page(1, Track::Left, Station::Label)->tally());
+        self::assertSame('2 things to put right', self::page(3, InspectionPhase::Found, Station::Label)->tally());
+        self::assertSame('1 reason not to use it', strstr(self::page(4, InspectionPhase::Found, Station::Label)->tally(), ',', true));
+        self::assertSame('Everything looked at', self::page(1, InspectionPhase::Left, Station::Label)->tally());
     }
 
     public function testSubtitleIsInThePersonsUnits(): void
     {
-        self::assertSame('15 months · 21 lb · Ottermoor OM-220', self::page(3, Track::Found, Station::Label)->subtitle());
-        self::assertSame('15 months · 9.5 kg · Ottermoor OM-220', self::page(3, Track::Found, Station::Label, Units::Metric)->subtitle());
+        self::assertSame('15 months · 21 lb · Ottermoor OM-220', self::page(3, InspectionPhase::Found, Station::Label)->subtitle());
+        self::assertSame('15 months · 9.5 kg · Ottermoor OM-220', self::page(3, InspectionPhase::Found, Station::Label, Units::Metric)->subtitle());
     }
 
     public function testTheSameCheckNeedsFewQueries(): void
@@ -140,16 +139,16 @@ final class CheckPageTest extends FeatureTestCase
         DB::enableQueryLog();
         $this->answer($check, 'setup.wedge', ['answer' => 'none'])->assertOk();
 
-        self::assertSame(['checks', 'visits', 'days', 'facts', 'facts'], array_map(static fn(array $q): string => preg_match('/(?:from|into) "(\\w+)"/', $q['query'], $m) === 1 ? $m[1] : $q['query'], DB::getQueryLog()));
+        self::assertSame(['checks', 'visits', 'checkup_events', 'facts', 'facts'], array_map(static fn(array $q): string => preg_match('/(?:from|into) "(\\w+)"/', $q['query'], $m) === 1 ? $m[1] : $q['query'], DB::getQueryLog()));
     }
 
     private static function loaded(int $ticket): Check
     {
-        return self::check($ticket)->load(['facts', 'visit.day.recallList']);
+        return self::check($ticket)->load(['facts', 'visit.event.recallList']);
     }
 
-    private static function page(int $ticket, Track $track, Station $station, Units $units = Units::Imperial): CheckPage
+    private static function page(int $ticket, InspectionPhase $phase, Station $station, Units $units = Units::Imperial): CheckPage
     {
-        return new CheckPage(self::loaded($ticket), $track, $station, $units, app(Judge::class));
+        return new CheckPage(app(Judge::class)->of(self::loaded($ticket), $phase, true), $station, $units);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Day;
+use App\Models\CheckupEvent;
 use App\Models\User;
 use App\Models\Visit;
 
@@ -67,7 +67,7 @@ final class DepartureTest extends FeatureTestCase
 
     public function testWhereTheDayAsksForNobodyOneIsEnough(): void
     {
-        Day::query()->update(['second_signer' => false]);
+        CheckupEvent::query()->update(['second_signer' => false]);
         $visit = self::visit(7);
         $this->signedIn()->get("/visits/{$visit->id}/departure")->assertDontSee('A second person');
         $this->post("/visits/{$visit->id}/departure", ['seen' => $this->seen($visit), 'words' => 'the ferry goes'])->assertRedirect("/visits/{$visit->id}/sheet");
@@ -81,7 +81,7 @@ final class DepartureTest extends FeatureTestCase
         $visit = self::visit(3);
         $visit->update(['arrived_at' => '2026-07-01 14:05:00']);
         $this->signedIn()->get('/')->assertSee('10:05');
-        Day::query()->update(['timezone' => 'Pacific/Auckland']);
+        CheckupEvent::query()->update(['timezone' => 'Pacific/Auckland']);
         $this->get('/')->assertSee('02:05');
     }
 

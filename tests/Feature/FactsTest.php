@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AssembleCase;
-use App\Actions\RecordFact;
-use App\Actions\SendOff;
-use App\Answers\UnreadableAnswer;
+use App\Checks\AssembleCase;
+use App\Checks\RecordFact;
+use App\Checks\UnreadableAnswer;
 use App\Models\Fact;
 use App\Models\User;
-use App\Track;
 use App\Units;
+use App\Visits\CompleteVisit;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Rulebook;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -31,7 +31,7 @@ final class FactsTest extends FeatureTestCase
 
         self::assertSame($before + 1, $check->facts()->count());
         self::assertNotNull($fact);
-        self::assertSame(['setup.movement.side', Track::Left, 'Odalys'], [$fact->key, $fact->track, User::query()->findOrFail($fact->recorded_by)->name]);
+        self::assertSame(['setup.movement.side', InspectionPhase::Left, 'Odalys'], [$fact->key, $fact->phase, User::query()->findOrFail($fact->recorded_by)->name]);
         self::assertEquals((object) ['value' => 1.5, 'unit' => 'in'], $fact->value);
     }
 
@@ -44,7 +44,7 @@ final class FactsTest extends FeatureTestCase
         $this->answer($check, 'setup.twisted', ['answer' => 'no'], id: $id)->assertOk();
 
         self::assertSame($before + 1, $check->facts()->count());
-        self::assertFalse(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->twisted);
+        self::assertFalse(AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->setup?->twisted);
     }
 
     /** Its reply was lost, the person answers once more, and otherwise: nothing is dropped without a word. */
@@ -56,9 +56,9 @@ final class FactsTest extends FeatureTestCase
         $this->answer($check, 'setup.twisted', ['answer' => 'no'], id: $id)->assertUnprocessable()->assertSee('Another answer was kept under this entry before')->assertSee('The webbing is twisted, folded or knotted in the path.');
         $this->answer($check, 'setup.movement.side', ['amount' => '1', 'unit' => 'in'], id: $id)->assertUnprocessable();
 
-        self::assertTrue(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup->twisted ?? null);
+        self::assertTrue(AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->setup->twisted ?? null);
         $this->answer($check, 'setup.twisted', ['answer' => 'no'])->assertOk();
-        self::assertFalse(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup->twisted ?? null);
+        self::assertFalse(AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->setup->twisted ?? null);
     }
 
     /** An entry added to a list and sent twice is one entry. */
@@ -69,7 +69,7 @@ final class FactsTest extends FeatureTestCase
         $this->signedIn()->answer($check, 'seat.history.damage', ['answer' => 'add', 'name' => 'crack'], id: $id)->assertOk();
         $this->answer($check, 'seat.history.damage', ['answer' => 'add', 'name' => 'crack'], id: $id)->assertOk();
 
-        self::assertSame(['crack'], AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat?->history->damage);
+        self::assertSame(['crack'], AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->seat?->history->damage);
     }
 
     public function testFactsCannotBeChanged(): void
@@ -92,12 +92,12 @@ final class FactsTest extends FeatureTestCase
         $this->signedIn()->answer($check, 'setup.harness.slot', ['answer' => '2'])->assertOk()->assertSee('data-corrected="harness.height"', false);
         $check->unsetRelation('facts');
 
-        self::assertSame(3, AssembleCase::read($check, Track::Found)->setup?->harness->slot);
-        self::assertSame(2, AssembleCase::read($check, Track::Left)->setup?->harness->slot);
-        self::assertSame(Verdict::FixFirst, Assessor::assess(AssembleCase::read($check, Track::Found), Rulebook::current())->verdict);
+        self::assertSame(3, AssembleCase::read($check, InspectionPhase::Found)->setup?->harness->slot);
+        self::assertSame(2, AssembleCase::read($check, InspectionPhase::Left)->setup?->harness->slot);
+        self::assertSame(Verdict::FixFirst, Assessor::assess(AssembleCase::read($check, InspectionPhase::Found), Rulebook::current())->verdict);
     }
 
-    public function testTheSlipAnswersAtOnce(): void
+    public function testThePanelAnswersAtOnce(): void
     {
         $check = self::check(3);
         $this->signedIn()->answer($check, 'setup.movement.side', ['amount' => '40', 'unit' => 'mm'])
@@ -185,7 +185,7 @@ final class FactsTest extends FeatureTestCase
         yield 'a novel for a reason' => ['note', ['answer' => 'yes', 'note' => str_repeat('a', 501)]];
         yield 'a key with nothing after it' => ['entry', ['entry' => 'setup.twisted']];
         yield 'no fact named' => ['key', ['key' => '', 'answer' => 'yes']];
-        yield 'no track of ours' => ['track', ['track' => 'between', 'answer' => 'yes']];
+        yield 'no phase of ours' => ['phase', ['phase' => 'between', 'answer' => 'yes']];
         yield 'no id' => ['id', ['id' => '7', 'answer' => 'yes']];
     }
 
@@ -212,23 +212,23 @@ final class FactsTest extends FeatureTestCase
     {
         $readBefore = self::check(3);
         $author = User::query()->firstOrFail();
-        app(SendOff::class)($readBefore->visit, $author, reason: 'they come back', second: User::query()->whereKeyNot($author->id)->first());
+        app(CompleteVisit::class)($readBefore->visit, $author, reason: 'they come back', second: User::query()->whereKeyNot($author->id)->first());
         self::assertNull($readBefore->signed_at, 'the answer knows nothing of the signature');
 
         $this->expectException(UnreadableAnswer::class);
-        app(RecordFact::class)($readBefore, Track::Left, Str::uuid7()->toString(), 'setup.twisted', ['answer' => 'yes'], $author);
+        app(RecordFact::class)($readBefore, InspectionPhase::Left, Str::uuid7()->toString(), 'setup.twisted', ['answer' => 'yes'], $author);
     }
 
     /** Showing back and signatures are asked in left alone; a signature brings its date along, and one without a date can be completed. */
     public function testSigning(): void
     {
         $check = self::check(3);
-        $this->signedIn('ines')->answer($check, 'handover.technician', ['answer' => 'sign'], Track::Found)->assertUnprocessable()->assertSee('Hand-over is asked as the seat leaves');
+        $this->signedIn('ines')->answer($check, 'handover.technician', ['answer' => 'sign'], InspectionPhase::Found)->assertUnprocessable()->assertSee('Hand-over is asked as the seat leaves');
         $this->answer($check, 'handover.shown_back', ['answer' => 'yes'])->assertOk();
         $this->get("/checks/{$check->id}/left/handover")->assertSee('Who worked here?');
         $this->answer($check, 'handover.technician', ['answer' => 'sign'])->assertOk()->assertSee('Until when is the technician certified?');
         $this->answer($check, 'handover.technician.certified_until', ['answer' => '2027-03-01'])->assertOk()->assertDontSee('Until when is the technician certified?');
-        $handover = AssembleCase::read($check->fresh() ?? $check, Track::Left)->handover;
+        $handover = AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->handover;
 
         self::assertSame(['ines', '2027-03-01'], [$handover?->technician?->id, (string) $handover?->technician?->certifiedUntil]);
         $this->get("/checks/{$check->id}/found/handover")->assertDontSee('Sign as')->assertSee('asked as it leaves')->assertSee('Go on to how it leaves');
@@ -241,13 +241,13 @@ final class FactsTest extends FeatureTestCase
         $lines = static fn(string $html): string => preg_match('/<textarea name="lines"[^>]*>([^<]*mm[^<]*)</', $html, $m) === 1 ? $m[1] : '';
         $page = $this->signedIn()->withCookie(Units::COOKIE, 'imperial')->get("/checks/{$check->id}/left/buckle?note=seat.slots");
         $shown = $lines((string) $page->getContent());
-        $before = AssembleCase::read($check, Track::Left)->seat?->slots;
+        $before = AssembleCase::read($check, InspectionPhase::Left)->seat?->slots;
 
         self::assertStringStartsWith('200 mm', $shown);
         $this->answer($check, 'seat.slots', ['lines' => $shown, 'unit' => 'in'])->assertOk();
-        self::assertEquals($before, AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat?->slots);
+        self::assertEquals($before, AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->seat?->slots);
         $this->answer($check, 'seat.slots', ['lines' => "7.9\n9 1/2\n11\n13\n15", 'unit' => 'in'])->assertOk();
-        self::assertSame('7.9 in', (AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat->slots[0] ?? null)?->height?->show());
+        self::assertSame('7.9 in', (AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->seat->slots[0] ?? null)?->height?->show());
         $this->answer($check, 'seat.slots', ['lines' => '140', 'unit' => 'in'])->assertUnprocessable()->assertSee('No slot is 140 in above the cushion.');
     }
 

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Check;
 use App\Models\User;
 use App\Models\Visit;
-use App\Track;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -16,6 +15,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\ParallelTesting;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use MintBuckle\Core\Record\InspectionPhase;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestDatabase;
 
@@ -58,7 +58,7 @@ abstract class FeatureTestCase extends TestCase
 
     protected static function visit(int $ticket): Visit
     {
-        return Visit::query()->where('ticket', $ticket)->with('checks.visit.day.recallList')->firstOrFail();
+        return Visit::query()->where('ticket', $ticket)->with('checks.visit.event.recallList')->firstOrFail();
     }
 
     protected static function check(int $ticket, string $letter = 'A'): Check
@@ -70,8 +70,8 @@ abstract class FeatureTestCase extends TestCase
      * @param array<string, mixed> $answer
      * @return TestResponse<Response>
      */
-    protected function answer(Check $check, string $key, array $answer, Track $track = Track::Left, ?string $id = null, string $station = 'measure', bool $htmx = true): TestResponse
+    protected function answer(Check $check, string $key, array $answer, InspectionPhase $phase = InspectionPhase::Left, ?string $id = null, string $station = 'measure', bool $htmx = true): TestResponse
     {
-        return $this->post("/checks/{$check->id}/facts/{$station}", $answer + ['id' => $id ?? Str::uuid7()->toString(), 'key' => $key, 'track' => $track->value], $htmx ? ['HX-Request' => 'true'] : []);
+        return $this->post("/checks/{$check->id}/facts/{$station}", $answer + ['id' => $id ?? Str::uuid7()->toString(), 'key' => $key, 'phase' => $phase->value], $htmx ? ['HX-Request' => 'true'] : []);
     }
 }

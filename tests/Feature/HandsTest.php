@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AssembleCase;
-use App\FactLog;
+use App\Checks\AssembleCase;
 use App\Models\Check;
-use App\Track;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use MintBuckle\Core\Record\InspectionPhase;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What hands do beside answering: take back, decline, put right, tick the card, look into the manual. */
@@ -48,7 +47,7 @@ final class HandsTest extends FeatureTestCase
         $this->answer($check->fresh() ?? $check, 'setup.twisted', ['answer' => 'yes']);
 
         $this->undo($check, $seen)->assertStatus(422)->assertSee('Something was entered in the meantime. Look at it first, then undo.');
-        self::assertTrue(AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup->twisted ?? false);
+        self::assertTrue(AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->setup->twisted ?? false);
     }
 
     public function testAStepOfTheCardIsNoEntryToUndo(): void
@@ -64,7 +63,7 @@ final class HandsTest extends FeatureTestCase
     public function testDecliningNeedsAReasonAndStaysOpen(): void
     {
         $check = self::check(3);
-        $decline = fn(array $more): TestResponse => $this->signedIn()->post("/checks/{$check->id}/declines/buckle", ['id' => Str::uuid7()->toString(), 'track' => 'left', 'subject' => 'harness.height'] + $more, ['HX-Request' => 'true']);
+        $decline = fn(array $more): TestResponse => $this->signedIn()->post("/checks/{$check->id}/declines/buckle", ['id' => Str::uuid7()->toString(), 'phase' => 'left', 'subject' => 'harness.height'] + $more, ['HX-Request' => 'true']);
 
         $decline(['holds' => '1', 'note' => ' '])->assertStatus(422);
         $decline(['holds' => '1', 'note' => 'He cries otherwise'])->assertOk()->assertSee('The family declines: “He cries otherwise”. It still counts as open.')->assertSee('data-verdict="fix_first"', false);
@@ -113,14 +112,14 @@ final class HandsTest extends FeatureTestCase
     public function testEntriesAreAddedAndTakenOut(): void
     {
         $check = self::check(3);
-        $entry = fn(array $fields): TestResponse => $this->signedIn()->post("/checks/{$check->id}/facts/history", ['id' => Str::uuid7()->toString(), 'track' => 'left'] + $fields, ['HX-Request' => 'true']);
+        $entry = fn(array $fields): TestResponse => $this->signedIn()->post("/checks/{$check->id}/facts/history", ['id' => Str::uuid7()->toString(), 'phase' => 'left'] + $fields, ['HX-Request' => 'true']);
 
         $entry(['entry' => 'seat.history.damage add', 'name' => 'shell', 'detail' => 'crack at the left hinge'])->assertOk()->assertSee('data-code="condition.damage"', false)->assertSee('data-state="damaged"', false);
         $entry(['entry' => 'seat.history.parts_missing yes', 'name' => 'base'])->assertOk()->assertSee('data-code="condition.part_missing"', false);
-        $damage = AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat->history->damage ?? [];
+        $damage = AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->seat->history->damage ?? [];
         self::assertSame(['shell: crack at the left hinge'], $damage);
         $entry(['key' => 'seat.history.damage', 'answer' => 'remove', 'name' => $damage[0]])->assertOk()->assertDontSee('data-code="condition.damage"', false);
-        self::assertSame([], AssembleCase::read($check->fresh() ?? $check, Track::Left)->seat->history->damage ?? null);
+        self::assertSame([], AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->seat->history->damage ?? null);
     }
 
     public function testAnOptionalFactIsAskedForOnce(): void
@@ -135,22 +134,22 @@ final class HandsTest extends FeatureTestCase
     /** @return TestResponse<Response> */
     private function undo(Check $check, ?string $which = null): TestResponse
     {
-        return $this->post("/checks/{$check->id}/undo/buckle", ['id' => Str::uuid7()->toString(), 'track' => 'left', 'undoes' => $which ?? self::last($check)], ['HX-Request' => 'true']);
+        return $this->post("/checks/{$check->id}/undo/buckle", ['id' => Str::uuid7()->toString(), 'phase' => 'left', 'undoes' => $which ?? self::last($check)], ['HX-Request' => 'true']);
     }
 
     /** @return TestResponse<Response> */
     private function tick(Check $check, string $subject, bool $holds = true): TestResponse
     {
-        return $this->post("/checks/{$check->id}/card/technician", ['id' => Str::uuid7()->toString(), 'track' => 'left', 'subject' => $subject, 'holds' => $holds ? '1' : '0'], ['HX-Request' => 'true']);
+        return $this->post("/checks/{$check->id}/card/technician", ['id' => Str::uuid7()->toString(), 'phase' => 'left', 'subject' => $subject, 'holds' => $holds ? '1' : '0'], ['HX-Request' => 'true']);
     }
 
     private static function slot(Check $check): ?int
     {
-        return AssembleCase::read($check->fresh() ?? $check, Track::Left)->setup?->harness->slot;
+        return AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->setup?->harness->slot;
     }
 
     private static function last(Check $check): string
     {
-        return FactLog::of(Check::query()->findOrFail($check->id), Track::Left)->last(Track::Left)->id ?? self::fail('no entry');
+        return Check::query()->findOrFail($check->id)->log(InspectionPhase::Left)->last(InspectionPhase::Left)->id ?? self::fail('no entry');
     }
 }

@@ -14,7 +14,7 @@ final class NamesTest extends FeatureTestCase
     /** @return iterable<string, array{string, string, string, string}> maker, model, what stays open, a near name */
     public static function misread(): iterable
     {
-        yield 'a slip of the pen' => ['Ottermor', 'OM-220', 'seat.maker', 'Ottermoor'];
+        yield 'a findings-panel of the pen' => ['Ottermor', 'OM-220', 'seat.maker', 'Ottermoor'];
         yield 'with its legal form' => ['OTTERMOOR inc.', 'OM-220', 'seat.maker', 'Ottermoor'];
         yield 'a number cut short' => ['Ottermoor', '220', 'seat.model', 'Ottermoor OM-220 Haven'];
         yield 'the trade name alone' => ['Ottermoor', 'Haven', 'seat.model', 'Ottermoor OM-220 Haven'];
@@ -41,14 +41,14 @@ final class NamesTest extends FeatureTestCase
 
         $this->answer($check, 'seat.maker', ['answer' => 'Selwick & Daughters'])->assertOk();
         preg_match('/name="subject" value="(seat\.maker\/\w+)"/', (string) $this->get("/checks/{$check->id}/left/label")->getContent(), $m);
-        $this->post("/checks/{$check->id}/names/label", ['id' => Str::uuid7()->toString(), 'track' => 'left', 'subject' => $m[1] ?? '', 'holds' => '1', 'note' => 'Selwick & Daughters'])->assertRedirect();
+        $this->post("/checks/{$check->id}/names/label", ['id' => Str::uuid7()->toString(), 'phase' => 'left', 'subject' => $m[1] ?? '', 'holds' => '1', 'note' => 'Selwick & Daughters'])->assertRedirect();
         $this->get("/checks/{$check->id}/left/label")->assertDontSee('data-doubt', false)->assertSee('data-verdict="good_to_ride"', false);
         $this->get("/checks/{$check->id}/log")->assertSee('Spelling confirmed at the label');
     }
 
     public function testTheFinderSaysThatNothingWasMatched(): void
     {
-        $ask = fn(string $maker, string $model) => $this->signedIn()->get('/finders/recall?' . http_build_query(['f' => ['seat.maker' => ['answer' => $maker], 'seat.model' => ['answer' => $model], 'seat.made_on' => ['answer' => '2024-01-01']]]))->assertOk();
+        $ask = fn(string $maker, string $model) => $this->signedIn()->get('/calculators/recall?' . http_build_query(['f' => ['seat.maker' => ['answer' => $maker], 'seat.model' => ['answer' => $model], 'seat.made_on' => ['answer' => '2024-01-01']]]))->assertOk();
 
         $ask('Ottermor', 'OM-220')->assertSee('data-answer="unmatched"', false)->assertSee('Ottermoor')->assertDontSee('No campaign of this list covers it');
         $ask('Ottermoor', '220')->assertSee('data-answer="unmatched"', false)->assertSee('OM-220');
@@ -57,18 +57,18 @@ final class NamesTest extends FeatureTestCase
 
     public function testARemediedCampaignDoesNotContradictItself(): void
     {
-        $this->signedIn()->get('/finders/recall?' . http_build_query(['f' => ['seat.maker' => ['answer' => 'Brindlehaven'], 'seat.model' => ['answer' => 'BH-3'], 'seat.made_on' => ['answer' => '2018-02-14'], 'seat.remedied' => ['lines' => 'SH-25-14']]]))
+        $this->signedIn()->get('/calculators/recall?' . http_build_query(['f' => ['seat.maker' => ['answer' => 'Brindlehaven'], 'seat.model' => ['answer' => 'BH-3'], 'seat.made_on' => ['answer' => '2018-02-14'], 'seat.remedied' => ['lines' => 'SH-25-14']]]))
             ->assertOk()->assertDontSee('covers this seat.');
-        $this->get('/finders/recall?' . http_build_query(['f' => ['seat.made_on' => ['answer' => '2018-02-14']]]))->assertOk()->assertDontSee('names this seat');
+        $this->get('/calculators/recall?' . http_build_query(['f' => ['seat.made_on' => ['answer' => '2018-02-14']]]))->assertOk()->assertDontSee('names this seat');
     }
 
     public function testASearchFindsANumberHoweverItIsWritten(): void
     {
         foreach (['OM220', 'om 220', 'ottermoor haven', 'OM-220'] as $words) {
-            $this->signedIn()->get('/shelf?q=' . urlencode($words))->assertOk()->assertSee('data-model="OM-220"', false)->assertDontSee('data-model="OM-90"', false);
+            $this->signedIn()->get('/seats?q=' . urlencode($words))->assertOk()->assertSee('data-model="OM-220"', false)->assertDontSee('data-model="OM-90"', false);
             $this->get('/checks/' . self::check(3)->id . '/seat?q=' . urlencode($words))->assertOk()->assertSee('data-model="OM-220"', false);
         }
-        $this->get('/shelf?q=zzz')->assertSee('No model has these words.');
+        $this->get('/seats?q=zzz')->assertSee('No model has these words.');
     }
 
     /** A good check whose family is still here. */

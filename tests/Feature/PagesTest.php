@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Day;
+use App\Models\CheckupEvent;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Finding\Station;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,9 +32,9 @@ final class PagesTest extends FeatureTestCase
 
     public function testAnEmptyYard(): void
     {
-        $day = Day::current()->replicate();
-        $day->held_on = $day->held_on->addDay();
-        $day->save();
+        $event = CheckupEvent::current()->replicate();
+        $event->held_on = $event->held_on->addDay();
+        $event->save();
         $this->signedIn()->get('/')->assertOk()->assertSee('Nobody is here yet');
     }
 
@@ -51,8 +51,8 @@ final class PagesTest extends FeatureTestCase
     {
         $this->signedIn();
         foreach ([3, 4, 5, 6, 7, 8, 1, 2] as $ticket) {
-            foreach (['found', 'left'] as $track) {
-                $this->get('/checks/' . self::check($ticket)->id . "/{$track}/{$station}")->assertOk()->assertSee('aria-current="step"', false);
+            foreach (['found', 'left'] as $phase) {
+                $this->get('/checks/' . self::check($ticket)->id . "/{$phase}/{$station}")->assertOk()->assertSee('aria-current="step"', false);
             }
         }
     }

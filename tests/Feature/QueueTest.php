@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\Arrival;
-use App\Actions\ArrivingChild;
-use App\Actions\ReceiveFamily;
-use App\Actions\SendOff;
-use App\Actions\TakeToBay;
 use App\Models\Check;
-use App\Models\Day;
+use App\Models\CheckupEvent;
 use App\Models\User;
 use App\Models\Visit;
+use App\Visits\Arrival;
+use App\Visits\ArrivingChild;
+use App\Visits\CompleteVisit;
+use App\Visits\ReceiveFamily;
+use App\Visits\TakeToBay;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -24,18 +24,18 @@ final class QueueTest extends FeatureTestCase
     public function testTicketsCountUp(): void
     {
         $receive = app(ReceiveFamily::class);
-        $tickets = array_map(fn(int $i): int => $receive(Day::current(), self::arrival("Family {$i}"), $this->wren())->ticket, range(1, 3));
+        $tickets = array_map(fn(int $i): int => $receive(CheckupEvent::current(), self::arrival("Family {$i}"), $this->wren())->ticket, range(1, 3));
 
         self::assertSame([15, 16, 17], $tickets);
     }
 
     public function testAnotherDayBeginsAtOne(): void
     {
-        $day = Day::current()->replicate();
-        $day->held_on = $day->held_on->addDay();
-        $day->save();
+        $event = CheckupEvent::current()->replicate();
+        $event->held_on = $event->held_on->addDay();
+        $event->save();
 
-        self::assertSame(1, app(ReceiveFamily::class)($day, self::arrival('Early'), $this->wren())->ticket);
+        self::assertSame(1, app(ReceiveFamily::class)($event, self::arrival('Early'), $this->wren())->ticket);
     }
 
     public function testBaysFillFromTheLowest(): void
@@ -49,14 +49,14 @@ final class QueueTest extends FeatureTestCase
 
     public function testABayThatIsLeftIsFreeAgain(): void
     {
-        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
+        app(CompleteVisit::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
 
         self::assertSame(2, app(TakeToBay::class)(Visit::query()->where('ticket', 7)->firstOrFail()));
     }
 
     public function testLeavingSignsEveryCheckWhole(): void
     {
-        app(SendOff::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
+        app(CompleteVisit::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
         $checks = Check::query()->whereHas('visit', static fn($visit) => $visit->where('ticket', 4))->orderBy('letter')->get();
 
         self::assertSame(['do_not_use', 'fix_first'], $checks->map(static fn(Check $c): mixed => $c->assessment['verdict'] ?? null)->all());
@@ -68,14 +68,14 @@ final class QueueTest extends FeatureTestCase
     public static function refused(): iterable
     {
         yield 'a role there is not' => ["UPDATE users SET role = 'owner'", 'users_role'];
-        yield 'a practice there is not' => ["UPDATE days SET practice = 'eu', crash_policy = 'strict'", 'days_practice'];
-        yield 'minor crashes outside the us practice' => ["UPDATE days SET practice = 'nz'", 'days_crash'];
+        yield 'a practice there is not' => ["UPDATE checkup_events SET practice = 'eu', crash_policy = 'strict'", 'checkup_events_practice'];
+        yield 'minor crashes outside the us practice' => ["UPDATE checkup_events SET practice = 'nz'", 'checkup_events_crash'];
         yield 'leaving before arriving' => ["UPDATE visits SET left_at = arrived_at - interval '1 hour'", 'visits_left'];
-        yield 'two families on one ticket' => ['UPDATE visits SET ticket = 1', 'visits_day_id_ticket_unique'];
+        yield 'two families on one ticket' => ['UPDATE visits SET ticket = 1', 'visits_checkup_event_id_ticket_unique'];
         yield 'half a signature' => ['UPDATE checks SET signed_at = now() WHERE signed_at IS NULL', 'checks_signed_whole'];
         yield 'two children of one letter' => ["UPDATE checks SET letter = 'A'", 'checks_visit_id_letter_unique'];
-        yield 'a track there is not' => ["INSERT INTO facts (id, check_id, track, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'lost', 'x', now(), now(), 1 FROM checks LIMIT 1", 'facts_track'];
-        yield 'a fact of nobody' => ["INSERT INTO facts (id, check_id, track, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'left', 'x', now(), now(), 999 FROM checks LIMIT 1", 'facts_recorded_by_foreign'];
+        yield 'a phase there is not' => ["INSERT INTO facts (id, check_id, phase, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'lost', 'x', now(), now(), 1 FROM checks LIMIT 1", 'facts_phase'];
+        yield 'a fact of nobody' => ["INSERT INTO facts (id, check_id, phase, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'left', 'x', now(), now(), 999 FROM checks LIMIT 1", 'facts_recorded_by_foreign'];
         yield 'a check that has facts' => ['DELETE FROM checks', 'facts'];
         yield 'a seat model twice' => ['INSERT INTO seat_models (maker, model, kind, rules) SELECT maker, model, kind, rules FROM seat_models LIMIT 1', 'seat_models_maker_model_version_unique'];
     }
@@ -95,7 +95,7 @@ final class QueueTest extends FeatureTestCase
         $indexes = implode("\n", array_column($rows, 'indexdef'));
 
         self::assertStringContainsString('(check_id, seq)', $indexes, 'facts of a check in order');
-        self::assertStringContainsString('(day_id, left_at, ticket)', $indexes, 'the yard');
+        self::assertStringContainsString('(checkup_event_id, left_at, ticket)', $indexes, 'the event');
     }
 
     private function wren(): User

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AssembleCase;
+use App\Checks\AssembleCase;
 use App\Models\Campaign;
-use App\Models\Day;
+use App\Models\CheckupEvent;
 use App\Models\RecallFollowUp;
 use App\Models\RecallImport;
 use App\Models\RecallList;
 use App\Recalls\ImportState;
 use App\Recalls\MatchAgain;
 use App\Recalls\RecallExport;
-use App\Track;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Storage;
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Rulebook;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -49,8 +49,8 @@ final class RecallsTest extends FeatureTestCase
         $list = RecallList::current();
         self::assertNotNull($list);
         self::assertNotSame($before, $list->id);
-        self::assertSame([$list->id, ImportState::Taken], [Day::current()->recall_list_id, $import->refresh()->state]);
-        self::assertSame("it \"may\" open,\r\nsuddenly", Campaign::query()->where('code', 'N-1')->sole()->text('defect'));
+        self::assertSame([$list->id, ImportState::Taken], [CheckupEvent::current()->recall_list_id, $import->refresh()->state]);
+        self::assertSame("it \"may\" open,\r\nsuddenly", Campaign::query()->where('code', 'N-1')->sole()->defect);
         $this->get('/recalls')->assertOk()->assertSee(now()->format('j M Y'))->assertSee('Of today')->assertSee('data-campaign="N-2"', false);
         $this->get('/recalls?q=pell-wick')->assertSee('data-campaign="N-1"', false)->assertDontSee('data-campaign="N-2"', false);
     }
@@ -101,7 +101,7 @@ final class RecallsTest extends FeatureTestCase
     {
         $import = $this->upload("id,maker,models\nA-1,OTTERMOOR,om 22*\nA-2,Ottermoor,OM-9*\nA-3,Ottermoor,\nA-4,Pellwick,\n", now()->toDateString());
         $this->put("/recalls/imports/{$import->id}");
-        $case = AssembleCase::read(self::check(3)->load('visit.day.recallList'), Track::Left);
+        $case = AssembleCase::read(self::check(3)->load('visit.event.recallList'), InspectionPhase::Left);
 
         self::assertSame(['A-1', 'A-3'], array_map(static fn($c): string => $c->id, $case->recallList->campaigns ?? []));
         self::assertSame('affected', Assessor::assess($case, Rulebook::current())->computed()->recall?->worst());

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Judge;
+use App\Checks\Judge;
+use App\Models\User;
 use App\Models\Visit;
-use App\Pages\SheetChild;
-use App\Pages\SheetLine;
-use App\Pages\SheetPage;
 use App\Units;
+use App\Visits\SheetChild;
+use App\Visits\SheetLine;
+use App\Visits\SheetPage;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Finding\Verdict;
@@ -101,8 +102,8 @@ final class SheetTest extends FeatureTestCase
         $visit = self::visit(1);
         self::assertNotNull($visit->left_at);
         $signed = $this->signedIn()->get("/visits/{$visit->id}/sheet")->assertOk()->assertSee('Good to ride')->getContent();
-        DB::statement("UPDATE campaigns SET said = said || '{\"maker\": \"Ottermoor\", \"models\": [\"*\"], \"advice\": \"stop_use\"}' || '{\"made_from\": null, \"made_to\": null, \"serial_from\": null, \"serial_to\": null}'");
-        DB::statement("UPDATE campaign_keys SET maker = 'ottermoor', beginning = ''");
+        DB::statement("UPDATE campaigns SET maker = 'Ottermoor', models = '[\"*\"]', advice = 'stop_use', made_from = null, made_to = null, serial_from = null, serial_to = null");
+        DB::statement("UPDATE campaign_keys SET maker = 'ottermoor', beginning = '' WHERE campaign_id = (SELECT min(id) FROM campaigns)");
         Cache::flush();
 
         $plain = static fn(string|false $html): string => (string) preg_replace('/_token" value="[^"]+"/', '', (string) $html);
@@ -122,8 +123,8 @@ final class SheetTest extends FeatureTestCase
 
     private static function child(int $ticket, Units $units = Units::Imperial): SheetChild
     {
-        $visit = Visit::query()->where('ticket', $ticket)->with(['day', 'family', 'checks.facts.author', 'checks.visit.day.recallList'])->firstOrFail();
+        $visit = Visit::query()->where('ticket', $ticket)->with(['event', 'family', 'checks.facts.author', 'checks.visit.event.recallList'])->firstOrFail();
 
-        return (new SheetPage($visit, $units, app(Judge::class)))->children[0] ?? self::fail('no child');
+        return (new SheetPage($visit, $units, app(Judge::class)->leaving($visit), User::names()))->children[0] ?? self::fail('no child');
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Track;
 use App\Units;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -16,6 +15,7 @@ use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Record\InspectionPhase;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A finding speaks in the unit that was measured; who works in others is told it in those too. */
@@ -51,13 +51,13 @@ final class UnitsTest extends FeatureTestCase
         self::assertSame($metric, Units::Metric->retell($finding));
     }
 
-    public function testTheSlipTellsItInThePersonsUnits(): void
+    public function testThePanelTellsItInThePersonsUnits(): void
     {
         $check = self::check(3);
-        $slip = fn(): string => (string) $this->signedIn()->answer($check, 'setup.movement.side', ['amount' => '40', 'unit' => 'mm'], Track::Left)->assertOk()->getContent();
+        $panel = fn(): string => (string) $this->signedIn()->answer($check, 'setup.movement.side', ['amount' => '40', 'unit' => 'mm'], InspectionPhase::Left)->assertOk()->getContent();
 
-        self::assertStringContainsString('<span class="retold">That is 1.6 in; the limit is 1 in.</span>', $slip());
+        self::assertStringContainsString('<span class="retold">That is 1.6 in; the limit is 1 in.</span>', $panel());
         $this->withCookie(Units::COOKIE, 'metric');
-        self::assertStringNotContainsString('class="retold"', $slip());
+        self::assertStringNotContainsString('class="retold"', $panel());
     }
 }

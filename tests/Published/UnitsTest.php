@@ -11,13 +11,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** Unit factors against the International Yard and Pound Agreement of 1959, and against GNU units, an outside tool with its own tables. */
+/** Unit factors against the International Event and Pound Agreement of 1959, and against GNU units, an outside tool with its own tables. */
 final class UnitsTest extends TestCase
 {
     /** @return iterable<string, array{Unit, string}> the factor to mm or kg as the agreement gives it, from memory */
     public static function agreement(): iterable
     {
-        yield '1959: the yard is 0.9144 m, so the inch is 25.4 mm' => [LengthUnit::Inch, '25.4'];
+        yield '1959: the event is 0.9144 m, so the inch is 25.4 mm' => [LengthUnit::Inch, '25.4'];
         yield '1959: the pound is 0.453 592 37 kg' => [MassUnit::Pound, '0.45359237'];
         yield '1959: the ounce is a sixteenth of it' => [MassUnit::Ounce, '0.028349523125'];
     }

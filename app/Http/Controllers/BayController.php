@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakeToBay;
 use App\Models\Visit;
+use App\Visits\TakeToBay;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class BayController
@@ -14,6 +14,6 @@ final readonly class BayController
     {
         $bay = $take($visit);
 
-        return redirect()->route('yard')->with('status', "Ticket {$visit->ticket} goes to bay {$bay}.");
+        return redirect()->route('event')->with('status', "Ticket {$visit->ticket} goes to bay {$bay}.");
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AssembleCase;
+use App\Checks\AssembleCase;
 use App\Models\Check;
-use App\Track;
 use Illuminate\Http\Response;
 use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Record\InspectionPhase;
 
 final readonly class CaseController
 {
     public function __invoke(Check $check): Response
     {
-        $check->load('visit.day.recallList');
+        $check->load('visit.event.recallList');
 
-        return response(Writer::write(AssembleCase::read($check, Track::Left)), 200, [
+        return response(Writer::write(AssembleCase::read($check, InspectionPhase::Left)), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"ticket-{$check->visit->ticket}-{$check->letter}.json\"",
         ]);

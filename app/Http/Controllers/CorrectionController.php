@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\FactLog;
+use App\Catalogue\PublishSeatModel;
 use App\Models\Fact;
 use App\Models\SeatModel;
 use App\Models\User;
-use App\Shelf\PutOnShelf;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Record\FactLog;
 use stdClass;
 
 final readonly class CorrectionController
@@ -23,8 +23,8 @@ final readonly class CorrectionController
         assert($rules instanceof stdClass);
         CasePath::set($rules, substr($fact->key, strlen('seat.')), FactLog::asKept($fact->value));
         $author = $request->user();
-        $newer = PutOnShelf::put($rules, $model->kind, $author instanceof User ? $author : null);
+        $newer = PublishSeatModel::put($rules, $model->kind, $author instanceof User ? $author : null);
 
-        return redirect()->route('shelf.show', $newer)->with('status', "Taken: version {$newer->version} of {$newer->title()}. Checks made before keep the rules they were made with.");
+        return redirect()->route('seats.show', $newer)->with('status', "Taken: version {$newer->version} of {$newer->title()}. Checks made before keep the rules they were made with.");
     }
 }

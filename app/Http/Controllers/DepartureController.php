@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SendOff;
-use App\Answers\UnreadableAnswer;
+use App\Checks\Judge;
+use App\Checks\UnreadableAnswer;
 use App\Http\Requests\DepartureRequest;
-use App\Judge;
 use App\Models\User;
 use App\Models\Visit;
-use App\Pages\DeparturePage;
 use App\Units;
+use App\Visits\CompleteVisit;
+use App\Visits\DeparturePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -20,14 +20,14 @@ final readonly class DepartureController
 {
     public function show(Visit $visit, #[CurrentUser] User $user, Judge $judge, Units $units): View|RedirectResponse
     {
-        $visit->load(['day', 'family', 'checks.facts', 'checks.visit.day.recallList']);
+        $visit->load(['event', 'family', 'checks.facts', 'checks.visit.event.recallList']);
 
         return $visit->left_at !== null
             ? redirect()->route('visits.sheet', $visit)
-            : view('pages.visits.departure', ['page' => new DeparturePage($visit, $user, $judge), 'units' => $units]);
+            : view('pages.visits.departure', ['page' => new DeparturePage($visit, $judge->leaving($visit), User::secondsFor($visit->event, $user)), 'units' => $units]);
     }
 
-    public function store(DepartureRequest $request, Visit $visit, SendOff $sendOff): RedirectResponse
+    public function store(DepartureRequest $request, Visit $visit, CompleteVisit $sendOff): RedirectResponse
     {
         try {
             $sendOff($visit, $request->author(), $request->seen(), $request->reason(), $request->second());

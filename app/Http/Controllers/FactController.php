@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\RecordFact;
+use App\Checks\LogPage;
+use App\Checks\RecordFact;
 use App\Http\CheckAnswer;
 use App\Http\Requests\FactRequest;
 use App\Models\Check;
-use App\Pages\LogPage;
 use App\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,16 +19,16 @@ final readonly class FactController
 {
     public function index(Check $check, Units $units): View
     {
-        $check->load(['facts.author', 'visit.day.recallList']);
+        $check->load(['facts.author', 'visit.event.recallList']);
 
         return view('pages.checks.log', ['page' => new LogPage($check, $units)]);
     }
 
     public function store(FactRequest $request, Check $check, Station $station, RecordFact $record, CheckAnswer $answer): Response|RedirectResponse
     {
-        return $answer->after($check, $request->track(), $station, $request->key(), static fn() => $record(
+        return $answer->after($check, $request->phase(), $station, $request->key(), static fn() => $record(
             $check,
-            $request->track(),
+            $request->phase(),
             $request->id(),
             $request->key(),
             $request->posted(),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakeLabel;
-use App\Answers\UnreadableAnswer;
+use App\Checks\TakeLabel;
+use App\Checks\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\User;
 use Illuminate\Contracts\View\View;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Catalogue\SeatModelPage;
 use App\Http\Requests\ModelRequest;
 use App\Models\SeatModel;
-use App\Pages\ModelPage;
 use App\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -18,6 +18,6 @@ final readonly class ModelDrawingController
     {
         $before = SeatModel::query()->find($request->integer('before'));
 
-        return view('components.model-drawing', ['page' => ModelPage::growing(ModelText::read(ModelRequest::typedIn($request), $before?->rules), $units)]);
+        return view('components.model-drawing', ['page' => SeatModelPage::growing(ModelText::read(ModelRequest::typedIn($request), $before?->rules), $units)]);
     }
 }

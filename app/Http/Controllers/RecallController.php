@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Day;
+use App\Models\CheckupEvent;
 use App\Models\RecallImport;
 use App\Models\RecallList;
-use App\Pages\RecallsPage;
+use App\Recalls\RecallsPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
@@ -23,7 +23,7 @@ final readonly class RecallController
         return view('pages.recalls.index', ['page' => new RecallsPage(
             $list,
             $list === null ? null : (int) $list->dated->diffInDays($clock->now()->format('Y-m-d')),
-            Day::current(),
+            CheckupEvent::current(),
             RecallImport::query()->orderByDesc('id')->limit(5)->get(),
             $list?->shown($search, RecallsPage::SHOWN) ?? new Collection(),
             $search,

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\RecallFileRequest;
 use App\Models\RecallImport;
-use App\Pages\ImportPage;
+use App\Recalls\ImportPage;
 use App\Recalls\ImportState;
 use App\Recalls\Progress;
 use App\Recalls\ReadRecallList;

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Answers\UnreadableAnswer;
+use App\Catalogue\TakeModel;
+use App\Checks\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\User;
-use App\Shelf\TakeModel;
-use App\Track;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use MintBuckle\Core\Record\InspectionPhase;
 
 final readonly class SeatController
 {
     public function show(Request $request, Check $check): View
     {
-        $check->load('visit.day.recallList');
-        $seat = $check->caseOf(Track::Left)->case->seat;
+        $check->load('visit.event.recallList');
+        $seat = $check->caseOf(InspectionPhase::Left)->case->seat;
         $words = $request->string('q')->trim()->toString();
-        $shelf = SeatModel::onTheShelf()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words));
+        $models = SeatModel::inUse()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words));
 
-        return view('pages.checks.seat', ['check' => $check, 'seat' => $seat, 'words' => $words, 'models' => $shelf->sortBy(static fn(SeatModel $m): int => $m->maker === $seat?->maker ? 0 : 1)->values()]);
+        return view('pages.checks.seat', ['check' => $check, 'seat' => $seat, 'words' => $words, 'models' => $models->sortBy(static fn(SeatModel $m): int => $m->maker === $seat?->maker ? 0 : 1)->values()]);
     }
 
     public function store(Request $request, Check $check, TakeModel $take): RedirectResponse
@@ -36,6 +36,6 @@ final readonly class SeatController
             return redirect()->route('checks.seat', $check)->with('problem', $e->getMessage());
         }
 
-        return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with('status', 'Everything that the shelf knows of this model is filled in.');
+        return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with('status', 'Everything that the catalogue knows of this model is filled in.');
     }
 }

@@ -25,7 +25,7 @@ final readonly class SessionController
         }
         $request->session()->regenerate();
 
-        return redirect()->intended(route('yard'));
+        return redirect()->intended(route('event'));
     }
 
     public function destroy(Request $request): RedirectResponse

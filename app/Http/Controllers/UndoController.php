@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakeBack;
+use App\Checks\UndoFact;
 use App\Http\CheckAnswer;
 use App\Http\Requests\UndoRequest;
 use App\Models\Check;
@@ -14,8 +14,8 @@ use MintBuckle\Core\Finding\Station;
 
 final readonly class UndoController
 {
-    public function store(UndoRequest $request, Check $check, Station $station, TakeBack $takeBack, CheckAnswer $answer): Response|RedirectResponse
+    public function store(UndoRequest $request, Check $check, Station $station, UndoFact $takeBack, CheckAnswer $answer): Response|RedirectResponse
     {
-        return $answer->after($check, $request->track(), $station, 'undo', static fn() => $takeBack($check, $request->track(), $request->id(), $request->undoes(), $request->author()));
+        return $answer->after($check, $request->phase(), $station, 'undo', static fn() => $takeBack($check, $request->phase(), $request->id(), $request->undoes(), $request->author()));
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReceiveFamily;
 use App\Http\Requests\ArrivalRequest;
-use App\Models\Day;
-use App\Pages\ArrivePage;
+use App\Models\CheckupEvent;
 use App\Units;
+use App\Visits\ArrivePage;
+use App\Visits\ReceiveFamily;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,8 +22,8 @@ final readonly class VisitController
 
     public function store(ArrivalRequest $request, ReceiveFamily $receive): RedirectResponse
     {
-        $visit = $receive(Day::current(), $request->toInput(), $request->author());
+        $visit = $receive(CheckupEvent::current(), $request->toInput(), $request->author());
 
-        return redirect()->route('yard')->with('status', "Ticket {$visit->ticket} is in the queue.");
+        return redirect()->route('event')->with('status', "Ticket {$visit->ticket} is in the queue.");
     }
 }

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Actions\Arrival;
-use App\Actions\ArrivingChild;
-use App\Actions\AssembleCase;
-use App\Answers\Amount;
-use App\FactLog;
-use App\Models\Day;
+use App\Checks\Amount;
+use App\Checks\AssembleCase;
+use App\Models\CheckupEvent;
 use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Units;
+use App\Visits\Arrival;
+use App\Visits\ArrivingChild;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -22,6 +21,7 @@ use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Record\FactLog;
 use stdClass;
 
 /** The arrival screen. Whether dates and measures make sense is asked of the core's reader. */
@@ -29,7 +29,7 @@ final class ArrivalRequest extends FormRequest
 {
     use BySomebody;
 
-    /** A seat that is not on the shelf: its label is read by hand. */
+    /** A seat that is not on the catalogue: its label is read by hand. */
     public const OTHER_SEAT = 'other';
 
     private const FIELDS = ['child.born_on' => 'born_on', 'child.weight' => 'weight', 'child.height' => 'height', 'seat.made_on' => 'made_on', 'setup.position' => 'position'];
@@ -69,7 +69,7 @@ final class ArrivalRequest extends FormRequest
             'consent.accepted' => 'Ask the family whether you may check their seats, and tick here when they say yes.',
             'vehicle.required' => 'Enter maker and model of the car.',
             'layout.required' => 'Choose how the car\'s seats are laid out.',
-            'children.*.seat.required' => 'Choose the seat, or "not on the shelf".',
+            'children.*.seat.required' => 'Choose the seat, or "not on the catalogue".',
             'children.*.maker.required_if' => 'Enter the maker from the seat\'s label.',
             'children.*.mode.required' => 'Choose how the child rides.',
             'children.*.position.required' => 'Choose the place in the car.',
@@ -142,7 +142,7 @@ final class ArrivalRequest extends FormRequest
     /** @return list<Problem> */
     private static function problems(Arrival $arrival, ArrivingChild $child): array
     {
-        $case = AssembleCase::begin(Day::current());
+        $case = AssembleCase::begin(CheckupEvent::current());
         $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];
         foreach ($vehicle + $child->facts as $key => $value) {
             CasePath::set($case, $key, FactLog::asKept($value));

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Track;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use MintBuckle\Core\Record\InspectionPhase;
 
-/** Something entered on a check: its own id, the track it belongs to, and who enters it. */
+/** Something entered on a check: its own id, the phase it belongs to, and who enters it. */
 abstract class EntryRequest extends FormRequest
 {
     use BySomebody;
@@ -18,7 +18,7 @@ abstract class EntryRequest extends FormRequest
     {
         return [
             'id' => ['required', 'uuid'],
-            'track' => ['required', Rule::enum(Track::class)],
+            'phase' => ['required', Rule::enum(InspectionPhase::class)],
         ];
     }
 
@@ -27,9 +27,9 @@ abstract class EntryRequest extends FormRequest
         return $this->string('id')->toString();
     }
 
-    public function track(): Track
+    public function phase(): InspectionPhase
     {
-        return $this->enum('track', Track::class) ?? Track::Found;
+        return $this->enum('phase', InspectionPhase::class) ?? InspectionPhase::Found;
     }
 
     /** The manual's page an answer was read from, or the family's reason. */

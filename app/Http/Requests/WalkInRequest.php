@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Actions\Arrival;
-use App\Actions\ArrivingChild;
-use App\Finders\Finder;
-use App\Finders\FinderPage;
-use App\Models\Day;
+use App\Calculators\Calculator;
+use App\Calculators\CalculatorPage;
+use App\Models\CheckupEvent;
 use App\Units;
+use App\Visits\Arrival;
+use App\Visits\ArrivingChild;
 use Illuminate\Foundation\Http\FormRequest;
 use MintBuckle\Core\Rulebook;
 
-/** A finder's facts that become a check: whose, and with what was entered. */
+/** A calculator's facts that become a check: whose, and with what was entered. */
 final class WalkInRequest extends FormRequest
 {
     use BySomebody;
@@ -38,14 +38,14 @@ final class WalkInRequest extends FormRequest
         ];
     }
 
-    public function day(): Day
+    public function event(): CheckupEvent
     {
-        return Day::current()->load('recallList');
+        return CheckupEvent::current()->load('recallList');
     }
 
-    public function toInput(Finder $finder, Rulebook $rulebook): Arrival
+    public function toInput(Calculator $calculator, Rulebook $rulebook): Arrival
     {
-        $page = new FinderPage($finder, (array) $this->input('f', []), Units::remembered($this->cookie(Units::COOKIE)), $this->day(), $rulebook, $this->author());
+        $page = new CalculatorPage($calculator, (array) $this->input('f', []), Units::remembered($this->cookie(Units::COOKIE)), $this->event(), $rulebook, $this->author());
         $facts = array_diff_key($page->forACheck(), ['vehicle' => true]);
 
         return new Arrival(
@@ -59,7 +59,7 @@ final class WalkInRequest extends FormRequest
         );
     }
 
-    /** @return list<array<string, mixed>> the places that nearly every car has, of which nothing is known yet; a finder's place is the first */
+    /** @return list<array<string, mixed>> the places that nearly every car has, of which nothing is known yet; a calculator's place is the first */
     private static function places(): array
     {
         return array_map(static fn(string $name): array => ['name' => $name], ['2L', '2C', '2R', '1R']);

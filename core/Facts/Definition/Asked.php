@@ -7,7 +7,7 @@ namespace MintBuckle\Core\Facts\Definition;
 use Attribute;
 use MintBuckle\Core\Finding\Station;
 
-/** A fact that a person is asked: where and when it is looked at. Its words are in FactWords, by its path. */
+/** A fact that a person is asked: where and when it is looked at. Its words are in FactText, by its path. */
 #[Attribute(Attribute::TARGET_PROPERTY)]
 final readonly class Asked
 {

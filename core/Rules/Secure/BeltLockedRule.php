@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -57,7 +57,7 @@ final readonly class BeltLockedRule implements Rule
     /** @param list<Lock> $locks */
     private static function unlocked(AssessmentContext $s, array $locks): Finding
     {
-        $lacksRetractor = $s->seat?->lockRetractorToo === Leave::Required && array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat()) !== [];
+        $lacksRetractor = $s->seat?->lockRetractorToo === MakerPermission::Required && array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat()) !== [];
 
         return new Finding(
             Code::of('secure.belt_unlocked'),

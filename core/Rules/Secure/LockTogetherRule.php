@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\Leave;
 use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Code;
@@ -63,8 +63,8 @@ final readonly class LockTogetherRule implements Rule
         $has = array_map(static fn(Lock $l): array => $l === Lock::Lockoff ? ['seat.lockoff', Truth::of($s->seat?->lockoff)] : ['seat.clamp_door', Truth::of($s->seat?->clampDoor)], $own === [] ? [Lock::Lockoff, Lock::ClampDoor] : array_values($own));
         $counts = array_reduce(array_column($has, 1), static fn(Truth $any, Truth $one): Truth => $any->or($one), Truth::No);
         $double = match ($wish) {
-            Leave::Forbidden => $own !== [] && $retractor,
-            Leave::Required => ($own !== []) !== $retractor,
+            MakerPermission::Forbidden => $own !== [] && $retractor,
+            MakerPermission::Required => ($own !== []) !== $retractor,
             default => false,
         };
         $canLock = LockFinder::retractorCanLock($s->place ?? new SeatingPosition(''));
@@ -72,7 +72,7 @@ final readonly class LockTogetherRule implements Rule
             return;
         }
         if ($counts === Truth::Yes && $canLock === Truth::Yes) {
-            yield self::doubled($wish === Leave::Forbidden);
+            yield self::doubled($wish === MakerPermission::Forbidden);
 
             return;
         }

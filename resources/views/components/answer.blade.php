@@ -4,7 +4,7 @@
     @case(MintBuckle\Core\Facts\Definition\AnswerKind::Choice)
         <div class="choices">
             @foreach ($row->choices as $value => $label)
-                <button name="answer" value="{{ $value }}" id="{{ $id }}-{{ $value }}" @class(['choice', 'on' => App\Pages\FactWords::isChosen($value, $row->value)]) aria-pressed="{{ App\Pages\FactWords::isChosen($value, $row->value) ? 'true' : 'false' }}">{{ $label }}</button>
+                <button name="answer" value="{{ $value }}" id="{{ $id }}-{{ $value }}" @class(['choice', 'on' => App\Checks\FactText::isChosen($value, $row->value)]) aria-pressed="{{ App\Checks\FactText::isChosen($value, $row->value) ? 'true' : 'false' }}">{{ $label }}</button>
             @endforeach
         </div>
         @break
@@ -25,7 +25,7 @@
     @case(MintBuckle\Core\Facts\Definition\AnswerKind::Texts)
     @case(MintBuckle\Core\Facts\Definition\AnswerKind::Heights)
         <div class="lines">
-            <textarea name="lines" rows="2" aria-label="{{ $row->askable->question }}">{{ $typed ? old('lines') : App\Pages\FactWords::lines($row->value) }}</textarea>
+            <textarea name="lines" rows="2" aria-label="{{ $row->askable->question }}">{{ $typed ? old('lines') : App\Checks\FactText::lines($row->value) }}</textarea>
             @if ($kind === MintBuckle\Core\Facts\Definition\AnswerKind::Heights)<input type="hidden" name="unit" value="{{ $page->units->length()->value }}"><span class="unit">in {{ $page->units->length()->value }}, unless a line says otherwise</span>@endif
             <button class="keep">Keep</button>
             <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>{{ $kind === MintBuckle\Core\Facts\Definition\AnswerKind::Heights ? 'It has none' : 'Nothing' }}</button>
@@ -45,7 +45,7 @@
         @break
     @default
         <div class="entry">
-            <input name="answer" id="{{ $id }}-text" aria-label="{{ $row->askable->question }}" value="{{ $typed ? old('answer') : App\Pages\FactWords::typed($row) }}" type="{{ $kind === MintBuckle\Core\Facts\Definition\AnswerKind::Date ? 'date' : 'text' }}" @if (in_array($kind, [MintBuckle\Core\Facts\Definition\AnswerKind::Whole, MintBuckle\Core\Facts\Definition\AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">
+            <input name="answer" id="{{ $id }}-text" aria-label="{{ $row->askable->question }}" value="{{ $typed ? old('answer') : App\Checks\FactText::typed($row) }}" type="{{ $kind === MintBuckle\Core\Facts\Definition\AnswerKind::Date ? 'date' : 'text' }}" @if (in_array($kind, [MintBuckle\Core\Facts\Definition\AnswerKind::Whole, MintBuckle\Core\Facts\Definition\AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">
             <button class="keep">Keep</button>
         </div>
 @endswitch

@@ -1,10 +1,10 @@
 @props(['page'])
-<div id="check" class="check" data-station="{{ $page->station->value }}" data-track-shown="{{ $page->track->value }}" hx-target="#check" hx-swap="morph:outerHTML">
-    <x-strap :page="$page" />
+<div id="check" class="check" data-station="{{ $page->station->value }}" data-phase-shown="{{ $page->phase->value }}" hx-target="#check" hx-swap="morph:outerHTML">
+    <x-station-nav :page="$page" />
     <section class="station" aria-labelledby="station-title">
         <header class="station-top">
             <h1 id="station-title">{{ $page->station->title() }}</h1>
-            <p>{{ $page->track === App\Track::Found ? 'As it arrived, before anyone touches it. ' : '' }}{{ $page->track === App\Track::Found && $page->station === MintBuckle\Core\Finding\Station::Handover ? '' : $page->station->task() }}</p>
+            <p>{{ $page->phase === MintBuckle\Core\Record\InspectionPhase::Found ? 'As it arrived, before anyone touches it. ' : '' }}{{ $page->phase === MintBuckle\Core\Record\InspectionPhase::Found && $page->station === MintBuckle\Core\Finding\Station::Handover ? '' : $page->station->task() }}</p>
         </header>
         @if ($page->signed)
             <p class="notice">This family has left. The check is signed and can be read, not changed.</p>
@@ -16,8 +16,8 @@
             <x-name-doubt :doubt="$page->doubt" :page="$page" />
         @endif
         <x-station-drawing :page="$page" :draw="$page->drawings" :situation="$page->situation" />
-        @if ($page->track === App\Track::Found && $page->station === MintBuckle\Core\Finding\Station::Handover)
-            <p class="card-work">What was found is put down. Showing back and signing are asked as the seat leaves. <a class="press" href="{{ $page->link(App\Track::Left) }}">Go on to how it leaves</a></p>
+        @if ($page->phase === MintBuckle\Core\Record\InspectionPhase::Found && $page->station === MintBuckle\Core\Finding\Station::Handover)
+            <p class="card-work">What was found is put down. Showing back and signing are asked as the seat leaves. <a class="press" href="{{ $page->link(MintBuckle\Core\Record\InspectionPhase::Left) }}">Go on to how it leaves</a></p>
         @endif
         <div class="rows">
             @forelse ($page->rows as $row)
@@ -37,10 +37,10 @@
             </details>
         @endif
         @if ($page->station === MintBuckle\Core\Finding\Station::Label && ! $page->signed)
-            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">Find the model on the shelf</a> <a class="quiet" href="{{ $page->address('label') }}">Read the label’s code</a></p>
+            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">Find the model on the catalogue</a> <a class="quiet" href="{{ $page->address('label') }}">Read the label’s code</a></p>
         @endif
         <x-station-help :page="$page" :situation="$page->situation" />
         <x-station-steps :page="$page" />
     </section>
-    <x-slip :page="$page" :verdict="$page->assessment->verdict" />
+    <x-findings-panel :page="$page" :verdict="$page->assessment->verdict" />
 </div>

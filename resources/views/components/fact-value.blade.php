@@ -1,2 +1,2 @@
 @props(['row', 'value', 'page'])
-{{ App\Pages\FactWords::of($row, $value, $page->units) }}
+{{ App\Checks\FactText::of($row, $value, $page->units) }}

@@ -4,7 +4,7 @@
     @if ($card->declined)
         <p class="declined">The family declines: “{{ $card->declined->note }}”. It still counts as open.</p>
     @endif
-    @if ($open && $page->track === App\Track::Left && $card->facts !== [])
+    @if ($open && $page->phase === MintBuckle\Core\Record\InspectionPhase::Left && $card->facts !== [])
         <details class="mend" @if ($page->isProblemOf($card->facts[0])) open @endif>
             <summary>Put right: enter it afresh</summary>
             @foreach ($card->facts as $row)

@@ -1,12 +1,12 @@
 @props(['page', 'found', 'left'])
 <section class="card-work found-left" aria-label="As it was found, as it leaves">
-    @foreach (['found' => $found, 'left' => $left] as $track => $draw)
-        <div data-side-by-side="{{ $track }}">
-            <h2>{{ $track === 'found' ? 'As it was found' : 'As it leaves' }}</h2>
+    @foreach (['found' => $found, 'left' => $left] as $phase => $draw)
+        <div data-side-by-side="{{ $phase }}">
+            <h2>{{ $phase === 'found' ? 'As it was found' : 'As it leaves' }}</h2>
             @if ($draw->situation->isHarness())
-                <x-drawing.seat-side :drawing="$draw->side()" :name="$track" :title="$track === 'found' ? 'The seat as it was found' : 'The seat as it leaves'" press="none" />
+                <x-drawing.seat-side :drawing="$draw->side()" :name="$phase" :title="$phase === 'found' ? 'The seat as it was found' : 'The seat as it leaves'" press="none" />
             @endif
-            <x-drawing.buckle-front :drawing="$draw->front()" :name="$track" :m="$draw->front()::MIDDLE" :s="$draw->front()->shoulder" :cushion="$draw->front()::CUSHION" press="none" />
+            <x-drawing.buckle-front :drawing="$draw->front()" :name="$phase" :m="$draw->front()::MIDDLE" :s="$draw->front()->shoulder" :cushion="$draw->front()::CUSHION" press="none" />
         </div>
     @endforeach
     <div class="changes">

@@ -1,6 +1,6 @@
 @props(['title' => null, 'subtitle' => null])
 <header class="head">
-    <a class="brand" href="{{ route('yard') }}"><x-buckle-mark state="good_to_ride" /><span>Mint Buckle</span></a>
+    <a class="brand" href="{{ route('event') }}"><x-buckle-mark state="good_to_ride" /><span>Mint Buckle</span></a>
     @if ($title)
         <div class="head-title"><strong>{{ $title }}</strong> <span>{{ $subtitle }}</span></div>
     @endif

@@ -1,6 +1,6 @@
 <nav class="main-menu" aria-label="Main">
-    <a href="{{ route('shelf') }}">Shelf</a>
+    <a href="{{ route('seats.index') }}">Seats</a>
     <a href="{{ route('recalls') }}">Recalls</a>
-    <a href="{{ route('finders.index') }}">Finders</a>
+    <a href="{{ route('calculators.index') }}">Calculators</a>
     <a href="{{ route('handbook') }}">Handbook</a>
 </nav>

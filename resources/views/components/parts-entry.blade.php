@@ -18,7 +18,7 @@
                 <x-fact-form :page="$page" :path="$part['state'] === 'damaged' ? 'seat.history.damage' : 'seat.history.parts_missing'" class="taken-back">
                     <legend class="visually-hidden">{{ $note }}</legend>
                     <input type="hidden" name="name" value="{{ $note }}">
-                    <span>{{ $note }}</span> <button class="quiet" name="answer" value="remove">{{ $page->track === App\Track::Found ? 'Entered by mistake' : 'Replaced by the maker’s part' }}</button>
+                    <span>{{ $note }}</span> <button class="quiet" name="answer" value="remove">{{ $page->phase === MintBuckle\Core\Record\InspectionPhase::Found ? 'Entered by mistake' : 'Replaced by the maker’s part' }}</button>
                 </x-fact-form>
             @endforeach
         </details>

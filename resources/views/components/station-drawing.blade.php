@@ -27,6 +27,6 @@
         <x-drawing.buckle-front :drawing="$draw->front()" :m="$draw->front()::MIDDLE" :s="$draw->front()->shoulder" :cushion="$draw->front()::CUSHION" />
         @break
     @case(MintBuckle\Core\Finding\Station::Handover)
-        <x-found-left :page="$page" :found="$page->track === App\Track::Found ? $draw : $page->otherDrawings()" :left="$page->track === App\Track::Left ? $draw : $page->otherDrawings()" />
+        <x-found-left :page="$page" :found="$page->phase === MintBuckle\Core\Record\InspectionPhase::Found ? $draw : $page->otherDrawings()" :left="$page->phase === MintBuckle\Core\Record\InspectionPhase::Left ? $draw : $page->otherDrawings()" />
         @break
 @endswitch

@@ -18,13 +18,13 @@
                 </div>
             </details>
         @endif
-        @if ($page->track === App\Track::Left)
+        @if ($page->phase === MintBuckle\Core\Record\InspectionPhase::Left)
             @foreach ($page->help() as $help)<x-help-panel :help="$help" />@endforeach
         @endif
         @if ($situation->isHarness())<x-steps-panel title="Taking it out again" :steps="$page->takingOut()" />@endif
         @break
     @default
-        @if ($page->track === App\Track::Left || $page->station === MintBuckle\Core\Finding\Station::Measure)
+        @if ($page->phase === MintBuckle\Core\Record\InspectionPhase::Left || $page->station === MintBuckle\Core\Finding\Station::Measure)
             @foreach ($page->help() as $help)<x-help-panel :help="$help" />@endforeach
         @endif
 @endswitch

@@ -5,8 +5,8 @@
     @endif
     @if ($page->station->after())
         <a class="press" href="{{ $page->link(station: $page->station->after()) }}" data-key="]">On to {{ $page->station->after()->title() }}</a>
-    @elseif ($page->track === App\Track::Found)
-        <a class="press" href="{{ $page->link(App\Track::Left, MintBuckle\Core\Finding\Station::Label) }}">Now put it right</a>
+    @elseif ($page->phase === MintBuckle\Core\Record\InspectionPhase::Found)
+        <a class="press" href="{{ $page->link(MintBuckle\Core\Record\InspectionPhase::Left, MintBuckle\Core\Finding\Station::Label) }}">Now put it right</a>
     @else
         <a class="press" href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a>
     @endif

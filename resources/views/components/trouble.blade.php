@@ -6,6 +6,6 @@
         <p>{{ $what }}</p>
         <p>{{ $safe }}</p>
         <p>{{ $todo }}</p>
-        <a class="press" href="/">To the yard</a>
+        <a class="press" href="/">To the event</a>
     </section>
 </x-layout>

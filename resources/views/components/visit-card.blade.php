@@ -4,7 +4,7 @@
         <span class="ticket"><span class="visually-hidden">Ticket </span>{{ $card->visit->ticket }}</span>
         <div>
             <h3>{{ $card->visit->family?->first_name ?? 'A family' }}</h3>
-            <p>{{ $card->visit->vehicle }}{{ $card->visit->bay ? ' · bay ' . $card->visit->bay : '' }} · {{ $card->visit->day->clock($card->visit->arrived_at) }}</p>
+            <p>{{ $card->visit->vehicle }}{{ $card->visit->bay ? ' · bay ' . $card->visit->bay : '' }} · {{ $card->visit->event->clock($card->visit->arrived_at) }}</p>
         </div>
     </header>
     <ul>

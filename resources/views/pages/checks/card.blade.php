@@ -5,11 +5,11 @@
         <div class="page-top">
             <h1>Installation card</h1>
             <nav class="switch" aria-label="Whose hands">
-                @foreach (App\Hands::cases() as $hands)
-                    <a href="{{ route('checks.card', [$page->check->id, $hands->value]) }}" @class(['on' => $hands === $page->hands]) @if ($hands === $page->hands) aria-current="true" @endif>{{ $hands->title() }}</a>
+                @foreach (App\Checks\StepPerformer::cases() as $performer)
+                    <a href="{{ route('checks.card', [$page->check->id, $performer->value]) }}" @class(['on' => $performer === $page->performer]) @if ($performer === $page->performer) aria-current="true" @endif>{{ $performer->title() }}</a>
                 @endforeach
             </nav>
-            <a class="quiet" href="{{ route('checks.show', [$page->check->id, 'left', $page->hands === App\Hands::Family ? 'handover' : 'secure']) }}">Back to the check</a>
+            <a class="quiet" href="{{ route('checks.show', [$page->check->id, 'left', $page->performer === App\Checks\StepPerformer::Family ? 'handover' : 'secure']) }}">Back to the check</a>
         </div>
         @if ($page->problem !== null)
             <p class="notice problem" role="alert">{{ $page->problem }}</p>
@@ -27,9 +27,9 @@
             <ol class="card-steps">
                 @foreach ($page->steps as $step)
                     <li @class(['card-work', 'done' => $step['done'], 'current' => $step['number'] === $page->current()]) data-step-number="{{ $step['number'] }}" data-step="{{ $step['step']->code->value }}">
-                        <form method="post" action="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-post="{{ route('card.store', [$page->check->id, $page->hands->value]) }}" hx-target="#card" hx-swap="morph:outerHTML">
+                        <form method="post" action="{{ route('card.store', [$page->check->id, $page->performer->value]) }}" hx-post="{{ route('card.store', [$page->check->id, $page->performer->value]) }}" hx-target="#card" hx-swap="morph:outerHTML">
                             @csrf
-                            <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="subject" value="{{ $step['subject'] }}"><input type="hidden" name="holds" value="{{ $step['done'] ? '0' : '1' }}">
+                            <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="phase" value="left"><input type="hidden" name="subject" value="{{ $step['subject'] }}"><input type="hidden" name="holds" value="{{ $step['done'] ? '0' : '1' }}">
                             <p class="card-step"><span class="step-number" aria-hidden="true">{{ $step['number'] }}</span> {{ $step['step']->step }}</p>
                             <p class="card-check">{{ $step['step']->check }}</p>
                             <button @class(['press' => ! $step['done'], 'quiet' => $step['done']]) @disabled($page->signed) aria-label="Step {{ $step['number'] }}: {{ $step['done'] ? 'not done after all' : 'done' }}">{{ $step['done'] ? 'Done ✓' : 'Done' }}</button>
@@ -37,10 +37,10 @@
                     </li>
                 @endforeach
             </ol>
-            @if ($page->isDone() && $page->hands === App\Hands::Family && ! $page->signed)
+            @if ($page->isDone() && $page->performer === App\Checks\StepPerformer::Family && ! $page->signed)
                 <form class="card-work shown-back" method="post" action="{{ route('facts.store', [$page->check->id, 'handover']) }}">
                     @csrf
-                    <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="track" value="left"><input type="hidden" name="key" value="handover.shown_back">
+                    <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="phase" value="left"><input type="hidden" name="key" value="handover.shown_back">
                     <p>The family has done every step with its own hands.</p>
                     <button class="press" name="answer" value="yes">Shown back: on to the hand-over</button>
                 </form>

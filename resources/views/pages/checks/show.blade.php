@@ -1,9 +1,9 @@
 <x-layout :title="$page->title() . ' · ' . $page->station->title()" main="check-main">
     <x-slot:head>
         <x-head :title="$page->title()" :subtitle="$page->subtitle()">
-            <nav class="switch" aria-label="Track">
-                @foreach (App\Track::cases() as $track)
-                    <a href="{{ $page->link($track) }}" @class(['on' => $track === $page->track]) @if ($track === $page->track) aria-current="true" @endif data-track="{{ $track->value }}">{{ $track->title() }}</a>
+            <nav class="switch" aria-label="Phase">
+                @foreach (MintBuckle\Core\Record\InspectionPhase::cases() as $phase)
+                    <a href="{{ $page->link($phase) }}" @class(['on' => $phase === $page->phase]) @if ($phase === $page->phase) aria-current="true" @endif data-phase="{{ $phase->value }}">{{ $phase->title() }}</a>
                 @endforeach
             </nav>
         </x-head>

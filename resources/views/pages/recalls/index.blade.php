@@ -18,7 +18,7 @@
             <form method="post" action="{{ route('recalls.imports.store') }}" enctype="multipart/form-data" class="stack">
                 @csrf
                 <div class="field"><label for="f-list">File, CSV or JSON</label><input id="f-list" type="file" name="list" accept=".csv,.json,text/csv,application/json">@error('list')<p class="problem">{{ $message }}</p>@enderror</div>
-                <x-field :field="new App\Pages\FieldName('dated')" label="Date of the list" type="date" hint="A CSV file has no place for it; a JSON file brings its own." />
+                <x-field :field="new App\Checks\FieldName('dated')" label="Date of the list" type="date" hint="A CSV file has no place for it; a JSON file brings its own." />
                 <button class="press">Read the file</button>
             </form>
             <form method="post" action="{{ route('recalls.feed') }}" class="stack feed">
@@ -68,7 +68,7 @@
                 <thead><tr><th scope="col">Number</th><th scope="col">Maker and models</th><th scope="col">Made</th><th scope="col">What</th></tr></thead>
                 <tbody>
                     @forelse ($page->campaigns as $campaign)
-                        <tr data-campaign="{{ $campaign->code }}"><td><code>{{ $campaign->code }}</code></td><td>{{ $campaign->text('maker') }} {{ implode(', ', $campaign->models()) ?: 'every model' }}</td><td>{{ $campaign->text('made_from') ?? 'any' }} to {{ $campaign->text('made_to') ?? 'any' }}</td><td>{{ $campaign->text('advice') === 'usable_until_remedy' ? 'Usable until put right' : 'Stop use' }}: {{ $campaign->text('defect') }}. {{ $campaign->text('remedy') }}</td></tr>
+                        <tr data-campaign="{{ $campaign->code }}"><td><code>{{ $campaign->code }}</code></td><td>{{ $campaign->maker }} {{ implode(', ', $campaign->models) ?: 'every model' }}</td><td>{{ $campaign->made_from ?? 'any' }} to {{ $campaign->made_to ?? 'any' }}</td><td>{{ $campaign->advice === 'usable_until_remedy' ? 'Usable until put right' : 'Stop use' }}: {{ $campaign->defect }}. {{ $campaign->remedy }}</td></tr>
                     @empty
                         <tr><td colspan="4">None. The maker is looked for as a whole name.</td></tr>
                     @endforelse

@@ -2,7 +2,7 @@
     <x-slot:head><x-head :title="'Ticket ' . $page->visit->ticket . ' · ' . ($page->visit->family?->first_name ?? 'A family')" :subtitle="$page->visit->vehicle" /></x-slot:head>
     <div class="page-top">
         <h1>Plan of the car</h1>
-        <a class="quiet" href="{{ route('yard') }}">Back to the yard</a>
+        <a class="quiet" href="{{ route('event') }}">Back to the event</a>
     </div>
     @if (session('problem'))<p class="notice problem" role="alert">{{ session('problem') }} Nothing was changed.</p>@endif
     @if ($page->visit->left_at)<p class="notice">This family has left. The plan can be read, not changed.</p>@endif

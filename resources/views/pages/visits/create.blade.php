@@ -27,7 +27,7 @@
         <div class="actions">
             <button class="press">Give a ticket</button>
             <button class="quiet" type="button" data-add-child hidden>Another child</button>
-            <a class="quiet" href="{{ route('yard') }}">Back to the yard</a>
+            <a class="quiet" href="{{ route('event') }}">Back to the event</a>
         </div>
     </form>
 </x-layout>

@@ -20,7 +20,7 @@
             <fieldset class="field">
                 <legend>Why does the family leave with this open?</legend>
                 <div class="choices">
-                    @foreach (App\Pages\DeparturePage::REASONS as $value => $words)
+                    @foreach (App\Visits\DeparturePage::REASONS as $value => $words)
                         <label class="choice tick"><input type="radio" name="reason" value="{{ $value }}" @checked(old('reason') === $value)> <span>{{ $words }}</span></label>
                     @endforeach
                 </div>

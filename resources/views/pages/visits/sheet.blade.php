@@ -1,18 +1,18 @@
 <x-layout title="Take-home sheet" main="sheet">
     <x-slot:head><x-head title="Ticket {{ $page->visit->ticket }}" :subtitle="$page->visit->vehicle" /></x-slot:head>
     <div class="sheet-tools no-print">
-        <a class="quiet" href="{{ route('yard') }}">Back to the yard</a>
+        <a class="quiet" href="{{ route('event') }}">Back to the event</a>
         <button class="press" type="button" data-print hidden>Print</button>
         @if ($page->visit->left_at)
-            <p>The family left at {{ $page->visit->day->clock($page->visit->left_at) }}.</p>
+            <p>The family left at {{ $page->visit->event->clock($page->visit->left_at) }}.</p>
         @else
             <a class="quiet" data-departure href="{{ route('visits.departure', $page->visit) }}">The family leaves</a>
         @endif
     </div>
     <div class="paper">
         <header>
-            <h1>Your checkup, {{ $page->visit->day->held_on->format('j F Y') }}</h1>
-            <p>{{ $page->visit->day->name }}, {{ $page->visit->day->place }} · ticket {{ $page->visit->ticket }} · {{ $page->visit->vehicle }}</p>
+            <h1>Your checkup, {{ $page->visit->event->held_on->format('j F Y') }}</h1>
+            <p>{{ $page->visit->event->name }}, {{ $page->visit->event->place }} · ticket {{ $page->visit->ticket }} · {{ $page->visit->vehicle }}</p>
         </header>
         @foreach ($page->children as $child)
             <x-sheet-child :child="$child" />

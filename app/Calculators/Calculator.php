@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calculators;
+
+use App\Models\SeatModel;
+use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
+use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Finding\Station;
+use stdClass;
+
+/** A question that can be answered without a visit: which facts it needs, and where in a check they belong. */
+enum Calculator: string
+{
+    case Expiry = 'expiry';
+    case Recall = 'recall';
+    case Locking = 'locking';
+    case Anchors = 'anchors';
+    case Wedge = 'wedge';
+    case Slot = 'slot';
+    case Modes = 'modes';
+    case BeltFit = 'belt-fit';
+    case Extras = 'extras';
+    case Room = 'room';
+    case Flight = 'flight';
+
+    /** Facts that no check keeps, only a calculator asks. */
+    public const OWN = 'own.';
+
+    /** What a seat that stands in no catalogue must be asked for, by the way in which it is to fly. */
+    private const LIMITS = ['seat.modes.rear_harness.weight_max', 'seat.modes.rear_harness.height_max', 'seat.modes.forward_harness.weight_max', 'seat.modes.forward_harness.height_max'];
+
+    /** What can only be seen with the child in the seat; asked where the seat's own limits need it. */
+    private const SEATED = ['setup.head_to_shell_top', 'setup.ears_above', 'setup.marker', 'child.shoulder_height', 'child.sits_unaided'];
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Expiry => 'Until when may it be used?',
+            self::Recall => 'Is it recalled?',
+            self::Locking => 'How does this belt lock?',
+            self::Anchors => 'May the lower anchors hold it?',
+            self::Wedge => 'Which wedge under the seat?',
+            self::Slot => 'Which harness slot?',
+            self::Modes => 'Which way of riding fits?',
+            self::BeltFit => 'Ready for the belt alone?',
+            self::Extras => 'May this stay on the seat?',
+            self::Room => 'Room to the seat ahead',
+            self::Flight => 'May it fly?',
+        };
+    }
+
+    public function line(): string
+    {
+        return match ($this) {
+            self::Expiry => 'Make date, useful life or stamp, to the first day of no more use.',
+            self::Recall => 'Maker, model, date and serial against the day\'s list.',
+            self::Locking => 'Belt, retractor and latch plate, to every way that works, in order.',
+            self::Anchors => 'Printed figure, or child and seat together.',
+            self::Wedge => 'Missing angle and base length, to noodles or towel.',
+            self::Slot => 'Shoulder and slots, to the right one.',
+            self::Modes => 'A child against a seat of the catalogue: what fits, and until when.',
+            self::BeltFit => 'Five looks and the height.',
+            self::Extras => 'Strap covers, head pads, mats, mirrors, toys.',
+            self::Room => 'What a handle, a more upright setting or no base gain.',
+            self::Flight => 'What the label must say, and how it is fixed there.',
+        };
+    }
+
+    /** Where its facts belong in a check, so that one made of it opens there. */
+    public function station(): Station
+    {
+        return match ($this) {
+            self::Expiry, self::Recall, self::Flight => Station::Label,
+            self::Extras => Station::History,
+            self::Modes, self::BeltFit => Station::Child,
+            self::Room => Station::Place,
+            self::Locking, self::Anchors => Station::Secure,
+            self::Wedge => Station::Measure,
+            self::Slot => Station::Buckle,
+        };
+    }
+
+    /** @return list<string> facts it asks, in order; a place's stand under the first position */
+    public function facts(): array
+    {
+        return match ($this) {
+            self::Expiry => ['seat.made_on', 'seat.life_years', 'seat.use_until'],
+            self::Recall => ['seat.maker', 'seat.model', 'seat.made_on', 'seat.serial', 'seat.remedied'],
+            self::Locking => ['setup.mode', 'vehicle.positions.0.belt', 'vehicle.positions.0.retractor', 'vehicle.positions.0.latch_plate', 'seat.lockoff', 'seat.clamp_door', 'seat.lock_retractor_too'],
+            self::Anchors => ['setup.mode', 'seat.lower_anchor_child_max', 'seat.made_on', 'seat.weight', 'child.weight'],
+            self::Wedge => ['setup.angle', 'setup.angle_from', 'seat.base_length', 'child.sits_unaided', 'seat.modes.rear_harness.angle_min', 'seat.modes.rear_harness.angle_max', 'seat.wedge_ok', 'own.noodle'],
+            self::Slot => ['setup.mode', 'child.shoulder_height', 'seat.slots', 'seat.standards', 'setup.harness.slot'],
+            self::Modes => ['own.model', 'child.born_on', 'child.weight', 'child.height', 'child.sex', 'seat.made_on'],
+            self::BeltFit => ['child.born_on', 'child.height', 'setup.belt_fit.back', 'setup.belt_fit.knees', 'setup.belt_fit.lap', 'setup.belt_fit.shoulder', 'setup.belt_fit.stays'],
+            self::Extras => ['seat.history.extras'],
+            self::Room => ['own.missing', 'own.shell', 'setup.angle', 'seat.modes.rear_harness.angle_min', 'own.handle', 'own.other_handle', 'own.base'],
+            self::Flight => ['own.model', 'setup.mode', 'seat.aircraft_certified', 'seat.detachable', 'seat.baseless', 'child.born_on', 'child.weight', 'child.height', ...self::LIMITS, ...self::SEATED],
+        };
+    }
+
+    /**
+     * Whether a fact is asked, by what is known already: a model's own data are read, never asked again.
+     *
+     * @param stdClass $case as far as it was answered
+     * @param list<string> $missing paths of what an answer still lacks
+     */
+    public function asks(string $path, stdClass $case, ?SeatModel $model, array $missing): bool
+    {
+        if ($this !== self::Flight) {
+            return true;
+        }
+        $mode = CasePath::get($case, 'setup.mode');
+
+        return match (true) {
+            self::isGiven($path, $model) => false,
+            $path === 'seat.baseless' => CasePath::get($case, 'seat.detachable') === true,
+            in_array($path, self::SEATED, true) => in_array($path, $missing, true) || CasePath::get($case, $path) !== null,
+            in_array($path, self::LIMITS, true) => is_string($mode) && str_contains($path, ".{$mode}."),
+            default => true,
+        };
+    }
+
+    /** Whether the catalogue's own data answer it, and so nothing that was typed may. */
+    public static function isGiven(string $path, ?SeatModel $model): bool
+    {
+        return $model !== null && str_starts_with($path, 'seat.') && CasePath::get($model->rules, substr($path, strlen('seat.'))) !== null;
+    }
+
+    /** @return array<string, mixed> what holds whatever is answered */
+    public function given(): array
+    {
+        $place = ['vehicle' => ['positions' => [['name' => '2L']]], 'setup.position' => '2L'];
+        $rear = ['setup.mode' => 'rear_harness', 'setup.level_ground' => true, 'setup.indicator' => 'too_upright'];
+
+        return match ($this) {
+            self::Locking => $place + ['setup.held_by' => 'belt'],
+            self::Anchors => $place + ['setup.held_by' => 'lower_anchors'],
+            self::Wedge, self::Room => $rear,
+            self::BeltFit => ['setup.mode' => 'belt_only'],
+            default => [],
+        };
+    }
+
+    /** @return array<string, true> choices of a fact that this calculator is not about */
+    public function leftOut(string $path): array
+    {
+        $left = match (true) {
+            $path !== 'setup.mode' => [],
+            $this === self::Locking || $this === self::Anchors || $this === self::Slot => array_filter(ModeName::cases(), static fn(ModeName $mode): bool => ! $mode->hasHarness()),
+            $this === self::Flight => array_filter(ModeName::cases(), static fn(ModeName $mode): bool => ! $mode->hasSeat()),
+            default => [],
+        };
+
+        return array_fill_keys(array_column($left, 'value'), true);
+    }
+
+    /** @return list<Askable> what only calculators ask */
+    public static function ownQuestions(): array
+    {
+        return [
+            Askable::besides('own.noodle', Station::Measure, AnswerKind::Length, 'Noodle', 'How thick is the noodle?', 'Outside, unsqueezed. 2.5 in unless you measure.'),
+            Askable::besides('own.model', Station::Child, AnswerKind::Text, 'Seat', 'Which seat of the catalogue?'),
+            Askable::besides('own.missing', Station::Place, AnswerKind::Length, 'Missing room', 'How much room is missing?'),
+            Askable::besides('own.shell', Station::Place, AnswerKind::Length, 'Shell', 'How long is the shell, from its bite to the top?'),
+            Askable::besides('own.handle', Station::Place, AnswerKind::Length, 'Handle now', 'How far does the handle reach ahead of the shell now?'),
+            Askable::besides('own.other_handle', Station::Place, AnswerKind::Length, 'Handle, other position', 'And in another position its maker allows for travel?'),
+            Askable::besides('own.base', Station::Place, AnswerKind::Length, 'Base', 'How far does the base add to the front?', 'Only where its maker allows the shell without it.'),
+        ];
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checks;
+
+use App\Models\User;
+use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\LengthUnit;
+use stdClass;
+
+/** An answer as it was posted to a value of the case format. Whether the value makes sense is the core's reader's to say. */
+final readonly class AnswerReader
+{
+    public const UNKNOWN = 'unknown';
+
+    /** Higher above the cushion no harness slot is: the unit was mistaken. */
+    private const HIGHEST_SLOT_MM = 1000;
+
+    /** Beside this word a list is empty: looked at, and nothing there. */
+    public const NOTHING = 'nothing';
+
+    /** To a list one entry is added, or the one of that name taken off. */
+    public const ADD = 'add';
+
+    public const REMOVE = 'remove';
+
+    /**
+     * @param array<array-key, mixed> $posted answer, answers, amount, unit, lines, name, detail
+     * @param mixed $before the value so far; entries are added to lists of parts and extras
+     * @throws UnreadableAnswer
+     */
+    public static function read(Askable $askable, array $posted, mixed $before, User $author): mixed
+    {
+        $answer = is_string($posted['answer'] ?? null) ? trim($posted['answer']) : '';
+        if ($answer === self::UNKNOWN) {
+            return null;
+        }
+
+        return match ($askable->kind) {
+            AnswerKind::YesNo => self::yesNo($answer),
+            AnswerKind::Choice => self::choice($answer),
+            AnswerKind::Choices => $answer === self::NOTHING ? [] : self::choices($posted['answers'] ?? null),
+            AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted),
+            AnswerKind::Whole => self::number($answer, 'Enter a number.'),
+            AnswerKind::Share => self::number($answer, 'Enter per cent, 0 to 100.') / 100,
+            AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== '' ? $answer : throw new UnreadableAnswer('Enter something, or leave it unknown.'),
+            AnswerKind::Texts => match ($answer) {
+                self::NOTHING => [],
+                self::ADD => [...(is_array($before) ? array_values($before) : []), self::entryName($posted)],
+                self::REMOVE => self::without($posted, $before),
+                default => self::lines($posted['lines'] ?? null),
+            },
+            AnswerKind::Heights => $answer === self::NOTHING ? [] : self::heights($posted),
+            AnswerKind::Essentials => self::named($answer, $posted, $before, 'essential'),
+            AnswerKind::Approvals => self::named($answer, $posted, $before, 'approved'),
+            AnswerKind::Signature => ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()],
+            AnswerKind::Elsewhere => throw new UnreadableAnswer((string) $askable->hint),
+        };
+    }
+
+    private static function yesNo(string $answer): bool
+    {
+        return match ($answer) {
+            'yes' => true,
+            'no' => false,
+            default => throw new UnreadableAnswer('Choose yes or no.'),
+        };
+    }
+
+    private static function choice(string $answer): string|int
+    {
+        return match (true) {
+            $answer === '' => throw new UnreadableAnswer('Choose one.'),
+            ctype_digit($answer) => (int) $answer,
+            default => $answer,
+        };
+    }
+
+    /** @return list<string> */
+    private static function choices(mixed $answers): array
+    {
+        $chosen = array_values(array_filter(is_array($answers) ? $answers : [], is_string(...)));
+
+        return $chosen !== [] ? $chosen : throw new UnreadableAnswer('Choose at least one, or "None of these".');
+    }
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @return array{value: int|float, unit: string} in the unit that was posted with it; none is ever guessed
+     */
+    private static function quantity(array $posted): array
+    {
+        $text = is_string($posted['amount'] ?? null) ? $posted['amount'] : '';
+        $amount = Amount::parse($text) ?? throw new UnreadableAnswer($text === '' ? 'Enter what you measured.' : "\"{$text}\" is no number. Enter it like 12, 12.5 or 1 1/2.");
+        $unit = $posted['unit'] ?? null;
+
+        return is_string($unit) && $unit !== ''
+            ? ['value' => $amount, 'unit' => $unit]
+            : throw new UnreadableAnswer('The page did not say in which unit. Open it again.');
+    }
+
+    private static function number(string $answer, string $otherwise): int|float
+    {
+        return Amount::parse($answer) ?? throw new UnreadableAnswer($otherwise);
+    }
+
+    /** @return list<string> */
+    private static function lines(mixed $text): array
+    {
+        $lines = array_values(array_filter(array_map(trim(...), explode("\n", is_string($text) ? $text : '')), static fn(string $line): bool => $line !== ''));
+
+        return $lines !== [] ? $lines : throw new UnreadableAnswer('Write one thing a line, or press "Nothing".');
+    }
+
+    /**
+     * A line may bring its own unit; one without counts in the unit that was posted beside it.
+     *
+     * @param array<array-key, mixed> $posted
+     * @return list<array{height: array{value: int|float, unit: string}}>
+     */
+    private static function heights(array $posted): array
+    {
+        return array_map(static function (string $line) use ($posted): array {
+            preg_match('/\A(.*?)\s*(mm|cm|in)?\z/', $line, $m);
+            $height = self::quantity(['amount' => $m[1] ?? $line, 'unit' => $m[2] ?? $posted['unit'] ?? null]);
+            if (Length::of(json_encode($height['value'], JSON_THROW_ON_ERROR), LengthUnit::tryFrom($height['unit']) ?? LengthUnit::Millimetre)->isMoreThan(Length::of(self::HIGHEST_SLOT_MM))) {
+                throw new UnreadableAnswer("No slot is {$line}" . (isset($m[2]) ? '' : " {$height['unit']}") . ' above the cushion. Look at the unit.');
+            }
+
+            return ['height' => $height];
+        }, self::lines($posted['lines'] ?? null));
+    }
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @return list<mixed>
+     */
+    private static function named(string $answer, array $posted, mixed $before, string $flag): array
+    {
+        return match ($answer) {
+            self::NOTHING => [],
+            self::REMOVE => self::without($posted, $before),
+            default => [...(is_array($before) ? array_values($before) : []), ['name' => self::entryName($posted), $flag => $answer === 'yes']],
+        };
+    }
+
+    /** @param array<array-key, mixed> $posted */
+    private static function entryName(array $posted): string
+    {
+        $text = static fn(string $key): string => is_string($posted[$key] ?? null) ? trim($posted[$key]) : '';
+        $name = implode(': ', array_filter([$text('name'), $text('detail')], static fn(string $part): bool => $part !== ''));
+
+        return $name !== '' ? $name : throw new UnreadableAnswer('Say what it is, or press "Nothing".');
+    }
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @return list<mixed> without the entry of that name
+     */
+    private static function without(array $posted, mixed $before): array
+    {
+        $name = self::entryName($posted);
+
+        return array_values(array_filter(is_array($before) ? $before : [], static fn(mixed $entry): bool => ($entry instanceof stdClass ? $entry->name ?? null : $entry) !== $name));
+    }
+}

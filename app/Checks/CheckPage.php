@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checks;
+
+use App\Models\Check;
+use App\Recalls\NameDoubt;
+use App\Units;
+use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Assessment;
+use MintBuckle\Core\Card\TakingOut;
+use MintBuckle\Core\Context\AssessmentContext;
+use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Facts\TightnessTest;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Severity;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Locking\BeltTree;
+use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Record\InspectionPhase;
+use MintBuckle\Core\Record\LoggedFact;
+use MintBuckle\Present\Handbook\Help;
+
+/** Everything the check screen shows, for one phase and one station. */
+final readonly class CheckPage
+{
+    public Check $check;
+
+    public InspectionPhase $phase;
+
+    public Assessment $assessment;
+
+    /** @var list<StationNavItem> */
+    public array $stations;
+
+    /** @var list<AskedRow> what a rule still needs, or what is known */
+    public array $rows;
+
+    /** @var list<Askable> what may be noted besides */
+    public array $more;
+
+    public ?AskedRow $next;
+
+    /** @var list<Finding> found open, and no longer there */
+    public array $corrected;
+
+    public CaseFile $case;
+
+    public AssessmentContext $situation;
+
+    public CheckDrawings $drawings;
+
+    /** @var NameDoubt|null a maker or model that nothing could be matched with */
+    public ?NameDoubt $doubt;
+
+    /** @var LoggedFact|null the last entry of this phase, that can be taken back */
+    public ?LoggedFact $last;
+
+    /** @var bool the family has left: read only */
+    public bool $signed;
+
+    /** @var string where facts are posted to; made once, since every row needs it */
+    public string $factsUrl;
+
+    /** @var string the check's address; made once, since every station and every form stands below it */
+    private string $url;
+
+    private AskedRows $asked;
+
+    private FactLog $facts;
+
+    public function __construct(
+        private JudgedCheck $judged,
+        public Station $station,
+        public Units $units,
+        public ?string $problem = null,
+        public ?string $problemKey = null,
+        ?string $noting = null,
+    ) {
+        $check = $this->check = $judged->check;
+        $phase = $this->phase = $judged->phase;
+        $this->signed = $check->signed_at !== null;
+        $this->url = dirname(route('checks.log', $check->id));
+        $this->factsUrl = $this->post('facts');
+        $folded = $judged->folded;
+        $this->facts = $folded->facts;
+        $this->case = $folded->case;
+        $this->assessment = $judged->assessment;
+        $this->doubt = $judged->doubt;
+        $this->situation = $this->assessment->situation;
+        $this->drawings = new CheckDrawings($this->situation, $phase, $units, $this->facts);
+        $this->corrected = $judged->corrected;
+        $this->stations = array_map(fn(Station $s): StationNavItem => StationNavItem::of($s, $this->assessment, $this->phase), Station::cases());
+        $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
+        [$this->rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
+        $this->next = $this->asked->next($station);
+        $this->last = $this->facts->last($phase);
+    }
+
+    public function title(): string
+    {
+        return "Ticket {$this->check->visit->ticket} · Child {$this->check->letter}";
+    }
+
+    public function subtitle(): string
+    {
+        return implode(' · ', array_filter([
+            $this->situation->age?->show(),
+            $this->case->child->weight === null ? null : $this->units->show($this->case->child->weight),
+            trim(($this->case->seat->maker ?? '') . ' ' . ($this->case->seat->model ?? '')),
+        ]));
+    }
+
+    /** What the verdict counts: "1 thing to put right, 4 to look at". */
+    public function tally(): string
+    {
+        $count = fn(Severity $severity): int => count(array_filter($this->assessment->findings, static fn(Finding $f): bool => $f->severity === $severity));
+        $stops = $count(Severity::Stop);
+        $fixes = $count(Severity::Fix);
+        $open = count($this->assessment->questions);
+
+        return implode(', ', array_filter([
+            $stops === 0 ? null : ($stops === 1 ? '1 reason not to use it' : "{$stops} reasons not to use it"),
+            $fixes === 0 ? null : ($fixes === 1 ? '1 thing to put right' : "{$fixes} things to put right"),
+            $open === 0 ? null : "{$open} to look at",
+        ])) ?: 'Everything looked at';
+    }
+
+    public function link(?InspectionPhase $phase = null, ?Station $station = null): string
+    {
+        return "{$this->url}/" . ($phase ?? $this->phase)->value . '/' . ($station ?? $this->station)->value;
+    }
+
+    /** @param 'facts'|'undo'|'declines'|'names' $what is posted; the answer shows this station */
+    public function post(string $what): string
+    {
+        return "{$this->url}/{$what}/{$this->station->value}";
+    }
+
+    /** @param 'card/technician'|'log'|'case'|'seat'|'label' $what of the check */
+    public function address(string $what): string
+    {
+        return "{$this->url}/{$what}";
+    }
+
+    /** @return list<FindingCard> */
+    public function findingsAt(Station $station): array
+    {
+        return array_map(fn(Finding $f): FindingCard => FindingCard::of($f, $this->asked, $this->facts), $this->assessment->findingsAt($station));
+    }
+
+    /** The last entry in words: "Chest clip". */
+    public function lastInWords(): string
+    {
+        return $this->last === null ? '' : LogLine::what($this->last->key);
+    }
+
+    public function isProblemOf(AskedRow $row): bool
+    {
+        return $this->problem !== null && $this->problemKey === $row->path;
+    }
+
+    /** What was wrong with the last try, if anything was. */
+    public function problemOfTry(): ?string
+    {
+        return str_starts_with((string) $this->problemKey, 'setup.movement.') ? $this->problem : null;
+    }
+
+    /** A problem whose fact this station does not show; the others stand beside their fact. */
+    public function problemElsewhere(): ?string
+    {
+        $shown = array_map(static fn(AskedRow $row): string => $row->path, [...$this->rows, ...($this->next === null ? [] : [$this->next])]);
+        $tried = $this->station === Station::Measure && $this->problemOfTry() !== null;
+
+        return $tried || in_array($this->problemKey, $shown, true) ? null : $this->problem;
+    }
+
+    public function beltTree(): BeltTree
+    {
+        return new BeltTree();
+    }
+
+    /** @return list<Help> what helps busy hands at this station */
+    public function help(): array
+    {
+        $s = $this->situation;
+
+        return match (true) {
+            $this->station === Station::Secure && $s->onlyAnchorsHold() => [Help::gettingItTight($s->isRear())],
+            $this->station === Station::Secure && $s->isHarness() => [Help::gettingItTight($s->isRear()), Help::lockingABelt(), Help::lockingClip()],
+            $this->station === Station::Measure && $s->isHarness() => [Help::measuringMovement()],
+            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness($s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch)],
+            default => [],
+        };
+    }
+
+    /** @return list<string> */
+    public function takingOut(): array
+    {
+        return TakingOut::of($this->situation);
+    }
+
+    /** The same check on the other phase, for the hand-over's two pictures. */
+    public function otherDrawings(): ?CheckDrawings
+    {
+        $other = $this->judged->other;
+
+        return $other === null ? null : new CheckDrawings(new AssessmentContext($other->case), $this->phase->other(), $this->units, $other->facts);
+    }
+
+    /** @return list<LogLine> what was changed between found and left */
+    public function changes(): array
+    {
+        return LogLine::changes($this->phase === InspectionPhase::Left || $this->judged->other === null ? $this->facts : $this->judged->other->facts, $this->case, $this->units);
+    }
+}

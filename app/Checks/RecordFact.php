@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Checks;
+
+use App\Models\Check;
+use App\Models\User;
+use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Core\Record\InspectionPhase;
+use Psr\Clock\ClockInterface;
+
+/** Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same entry arriving again changes nothing; another one under its id is refused. */
+final readonly class RecordFact
+{
+    public function __construct(private ClockInterface $clock) {}
+
+    /**
+     * @param array<array-key, mixed> $posted
+     * @throws UnreadableAnswer with what to do; nothing is kept then
+     */
+    public function __invoke(Check $check, InspectionPhase $phase, string $id, string $key, array $posted, User $author, ?string $note = null): void
+    {
+        OpenCheck::write($check, function (Check $check) use ($phase, $id, $key, $posted, $author, $note): void {
+            $this->record($check, $phase, $id, $key, $posted, $author, $note);
+        });
+    }
+
+    /** @param array<array-key, mixed> $posted */
+    private function record(Check $check, InspectionPhase $phase, string $id, string $key, array $posted, User $author, ?string $note): void
+    {
+        $askable = Questionnaire::standard()->for($key) ?? throw new UnreadableAnswer('This is not a fact of the check.');
+        if ($phase === InspectionPhase::Found && str_starts_with($key, 'handover')) {
+            throw new UnreadableAnswer('Hand-over is asked as the seat leaves, not as it was found.');
+        }
+        $before = $askable->kind->isAddedTo() ? CasePath::get($check->caseOf($phase)->raw, $key) : null;
+        NoteFact::append($check, $id, $phase, $key, AnswerReader::read($askable, $posted, $before, $author), $author, $this->clock->now(), $note, posted: $posted);
+        self::mustMakeSense($check, $phase, $key);
+    }
+
+    /** The core's own reader sees the case with the new fact in it; what it refuses is not kept, since this ends the transaction. */
+    private static function mustMakeSense(Check $check, InspectionPhase $phase, string $key): void
+    {
+        try {
+            $check->caseOf($phase);
+        } catch (InvalidCase $e) {
+            $check->forgetLogged();
+            $own = array_filter($e->problems, static fn(Problem $p): bool => str_starts_with($p->path, $key));
+            $problem = array_values($own)[0] ?? $e->problems[0];
+            throw new UnreadableAnswer('This ' . $problem->message . '.');
+        }
+    }
+}

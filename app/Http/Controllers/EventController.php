@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Checks\Projection;
+use App\Events\EventPage;
+use App\Models\Check;
+use App\Models\CheckupEvent;
+use Illuminate\Contracts\View\View;
+
+final readonly class EventController
+{
+    public function __invoke(Projection $projection): View
+    {
+        $event = CheckupEvent::current()->load('recallList');
+        $projection->refresh($event);
+        $event->load(['visits' => static fn($visits) => $visits->orderBy('ticket'), 'visits.family', 'visits.checks' => static fn($checks) => $checks->select(Check::LISTED)]);
+
+        return view('pages.event.index', ['page' => new EventPage($event)]);
+    }
+}

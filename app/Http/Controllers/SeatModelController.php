@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\PublishSeatModel;
+use App\Catalogue\SeatModelPage;
+use App\Http\Requests\ModelRequest;
+use App\Models\Fact;
+use App\Models\SeatModel;
+use App\Units;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final readonly class SeatModelController
+{
+    public function index(Request $request): View
+    {
+        $words = $request->string('q')->trim()->toString();
+
+        return view('pages.seats.index', ['words' => $words, 'models' => SeatModel::inUse()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words))->values()]);
+    }
+
+    public function create(Units $units): View
+    {
+        return view('pages.seats.edit', ['page' => SeatModelPage::blank($units)]);
+    }
+
+    public function store(ModelRequest $request): RedirectResponse
+    {
+        $model = PublishSeatModel::put($request->model()->rules, $request->kind(), $request->author());
+
+        return redirect()->route('seats.show', $model)->with('status', "{$model->title()}, version {$model->version}, stands on the catalogue.");
+    }
+
+    public function show(SeatModel $model, Units $units): View
+    {
+        return view('pages.seats.show', ['page' => SeatModelPage::of($model, $units, SeatModel::query()->where('maker', $model->maker)->where('model', $model->model)->orderByDesc('version')->get(), Fact::correctionsOf($model))]);
+    }
+
+    public function edit(SeatModel $model, Units $units): View
+    {
+        return view('pages.seats.edit', ['page' => SeatModelPage::of($model, $units, SeatModel::query()->whereKey($model->id)->get(), Fact::correctionsOf($model))]);
+    }
+}

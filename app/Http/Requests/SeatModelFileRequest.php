@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Catalogue\SeatModelFile;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** Seat models as a file from this device. */
+final class SeatModelFileRequest extends FormRequest
+{
+    use BySomebody;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['models' => ['required', 'file', 'max:1024']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['models.required' => 'Choose a file: JSON or CSV.', 'models.max' => 'The file is larger than 1 MiB.'];
+    }
+
+    public function models(): SeatModelFile
+    {
+        $file = $this->file('models');
+        assert($file instanceof UploadedFile);
+
+        return SeatModelFile::read((string) $file->get());
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use App\Checks\FieldName;
+use App\Models\SeatModel;
+use App\Models\VehicleLayout;
+use App\Units;
+use Illuminate\Database\Eloquent\Collection;
+use MintBuckle\Core\Asking\Answers;
+use MintBuckle\Core\Facts\ModeName;
+use Symfony\Component\Uid\UuidV7;
+
+/** What the arrival screen offers, and how many children it has room for. */
+final readonly class ArrivePage
+{
+    private const PLACES = ['1L', '1C', '1R', '2L', '2C', '2R', '3L', '3C', '3R'];
+
+    /**
+     * @param Collection<int, SeatModel> $seats
+     * @param Collection<int, VehicleLayout> $layouts
+     * @param array<string, string> $modes
+     * @param array<string, string> $places
+     */
+    private function __construct(
+        public Collection $seats,
+        public Collection $layouts,
+        public array $modes,
+        public array $places,
+        public int $children,
+        public string $submission,
+        public Units $units,
+    ) {}
+
+    /** @param array<array-key, mixed> $old what was typed before */
+    public static function of(array $old, Units $units): self
+    {
+        return new self(
+            SeatModel::inUse()->get(),
+            VehicleLayout::query()->orderBy('id')->get(),
+            array_combine(array_column(ModeName::cases(), 'value'), array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases())),
+            array_combine(self::PLACES, array_map(Answers::placeTitle(...), self::PLACES)),
+            max(1, is_array($old['children'] ?? null) ? count($old['children']) : 1),
+            is_string($old['submission'] ?? null) ? $old['submission'] : UuidV7::generate(),
+            // What was typed keeps the units it was typed in, even if another tab has changed them since.
+            Units::tryFrom(is_string($old['units'] ?? null) ? $old['units'] : '') ?? $units,
+        );
+    }
+
+    public function familyField(string $name): FieldName
+    {
+        return new FieldName($name);
+    }
+
+    public function field(int $child, string $name): FieldName
+    {
+        return new FieldName("children[{$child}][{$name}]");
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use App\Checks\Judge;
+use App\Checks\JudgedCheck;
+use App\Checks\NoteFact;
+use App\Checks\UnreadableAnswer;
+use App\Models\User;
+use App\Models\Visit;
+use App\Units;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\AssessmentWriter;
+use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Record\AnnotationKind;
+use MintBuckle\Core\Record\InspectionPhase;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\UuidV7;
+
+/**
+ * A family leaves: each check is signed, and its assessment and sheet kept whole with the rulebook's version. Once. With something open
+ * only for a reason, which stands on the sheet and in the log, and before a second pair of eyes where the day asks for one.
+ */
+final readonly class CompleteVisit
+{
+    public function __construct(private ClockInterface $clock, private Judge $judge) {}
+
+    /**
+     * @param string|null $seen what was open when the signer looked, as the departure page tells it; null where nobody looks (the demo)
+     * @throws UnreadableAnswer when something is open that was not seen, or reason or second person are missing
+     */
+    public function __invoke(Visit $visit, User $signer, ?string $seen = null, ?string $reason = null, ?User $second = null): void
+    {
+        DB::transaction(function () use ($visit, $signer, $seen, $reason, $second): void {
+            $locked = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            if ($locked->left_at !== null) {
+                return;
+            }
+            $locked->load(['event', 'checks.facts', 'checks.visit.event.recallList']);
+            $judged = $this->judge->leaving($locked);
+            $page = new DeparturePage($locked, $judged, User::secondsFor($locked->event, $signer));
+            self::mustBeAgreed($page, $seen, $reason, $second);
+            $now = $this->clock->now();
+            foreach ($judged as $one) {
+                self::sign($one, $signer, $now, $reason);
+            }
+            $locked->update(['left_at' => $now, 'left_because' => $page->isOpen ? $reason : null, 'left_seen_by' => $page->isOpen ? $second?->id : null]);
+        });
+    }
+
+    private static function mustBeAgreed(DeparturePage $page, ?string $seen, ?string $reason, ?User $second): void
+    {
+        if ($seen !== null && $seen !== $page->seen) {
+            throw new UnreadableAnswer('Something was entered since this page was made. Look once more.');
+        }
+        if ($page->isOpen && $reason === null) {
+            throw new UnreadableAnswer('Something is still open. Choose or write down why the family leaves all the same.');
+        }
+        if ($page->isOpen && $page->seconds->isNotEmpty() && $second === null) {
+            throw new UnreadableAnswer('This day asks for a second person. Let them choose their name and enter their own password.');
+        }
+    }
+
+    private static function sign(JudgedCheck $judged, User $signer, DateTimeImmutable $now, ?string $reason): void
+    {
+        [$check, $left, $names] = [$judged->check, $judged->assessment, User::names()];
+        if ($left->verdict !== Verdict::GoodToRide) {
+            NoteFact::append($check, UuidV7::generate(), InspectionPhase::Left, AnnotationKind::SentOff->key('open'), true, $signer, $now, $reason);
+        }
+        $check->update([
+            'signed_by' => $signer->id,
+            'signed_at' => $now,
+            'rulebook' => $left->rulebook,
+            'assessment' => AssessmentWriter::toArray($left),
+            'sheet' => array_combine(array_column(Units::cases(), 'value'), array_map(static fn(Units $units): array => SheetChild::now($judged, $units, $names)->toArray(), Units::cases())),
+        ]);
+    }
+}

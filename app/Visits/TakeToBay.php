@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Visits;
+
+use App\Models\CheckupEvent;
+use App\Models\Visit;
+use Illuminate\Support\Facades\DB;
+
+/** A waiting family drives into the lowest free bay. */
+final readonly class TakeToBay
+{
+    /** @return int the bay; the one it already has when it stands in one */
+    public function __invoke(Visit $visit): int
+    {
+        return DB::transaction(static function () use ($visit): int {
+            CheckupEvent::query()->lockForUpdate()->findOrFail($visit->checkup_event_id);
+            $visit->refresh();
+            $taken = Visit::query()->where('checkup_event_id', $visit->checkup_event_id)->whereNull('left_at')->whereNotNull('bay')->get()->map(static fn(Visit $v): int => (int) $v->bay)->all();
+            $free = array_values(array_diff(range(1, count($taken) + 1), $taken));
+            $bay = $visit->bay ?? $free[0];
+            $visit->update(['bay' => $bay]);
+
+            return $bay;
+        });
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Record;
+
+/** What is kept in the same log beside the facts of the case: what the family declined, which steps of the card were done. */
+enum AnnotationKind: string
+{
+    case Declined = 'declined';
+    case Ticked = 'ticked';
+    case SentOff = 'sent_off';
+    case Confirmed = 'confirmed';
+
+    public static function ofKey(string $key): ?self
+    {
+        return self::tryFrom(strstr($key, '.', true) ?: '');
+    }
+
+    public function key(string $subject): string
+    {
+        return "{$this->value}.{$subject}";
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Record;
+
+/** The two records of a check: as the seat arrived before anyone touched it, and as it leaves. */
+enum InspectionPhase: string
+{
+    case Found = 'found';
+    case Left = 'left';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Found => 'Found',
+            self::Left => 'Left',
+        };
+    }
+
+    public function other(): self
+    {
+        return match ($this) {
+            self::Found => self::Left,
+            self::Left => self::Found,
+        };
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Catalogue\SeatModelFile;
+use App\Models\Check;
+use App\Models\SeatModel;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use MintBuckle\Core\Catalogue\ModelText;
+use MintBuckle\Core\Record\InspectionPhase;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\HttpFoundation\Response;
+
+final class SeatsTest extends FeatureTestCase
+{
+    private const TYPED = [
+        'maker' => 'Dunmarrow', 'model' => 'DM-7', 'name' => 'Lantern', 'life_years' => '8', 'standards' => 'fmvss213', 'weight' => '18 lb', 'lockoff' => 'yes', 'tether_rear' => 'allowed', 'slots' => '8 in, 10 in, 12 in',
+        'modes-rear_harness-weight_min' => '5 lb', 'modes-rear_harness-weight_max' => '40 lb; 35 lb with lower anchors', 'modes-rear_harness-height_max' => '44 in', 'modes-rear_harness-recline' => '1, 2 to 20 lb; 2, 3 from 20 lb',
+    ];
+
+    public function testAModelIsTypedFromItsManual(): void
+    {
+        $this->signedIn()->get('/seats/new')->assertOk()->assertSee('Child weighs at most');
+        $this->post('/seats', ['kind' => 'convertible', 'modes' => ['rear_harness'], 'typed' => self::TYPED])->assertRedirect();
+        $model = SeatModel::query()->where('model', 'DM-7')->sole();
+
+        self::assertSame([1, 'Dunmarrow DM-7 Lantern'], [$model->version, $model->title()]);
+        self::assertEquals([(object) ['value' => 40, 'unit' => 'lb'], (object) ['value' => 35, 'unit' => 'lb', 'held_by' => 'lower_anchors']], data_get($model->rules, 'modes.rear_harness.weight_max'));
+        $this->get("/seats/{$model->id}")->assertOk()->assertSee('40 lb; 35 lb with lower anchors')->assertSee('data-drawing="child"', false)->assertSee('data-slot="3"', false);
+        $this->get('/arrive')->assertSee('Dunmarrow DM-7 Lantern');
+    }
+
+    public function testWhatCannotBeReadLosesNothing(): void
+    {
+        $this->signedIn()->from('/seats/new')->followingRedirects()->post('/seats', ['kind' => 'convertible', 'modes' => ['rear_harness'], 'typed' => ['modes-rear_harness-weight_max' => 'forty', 'life_years' => '99'] + self::TYPED])
+            ->assertOk()->assertSee('Nothing is lost. 2 things need another look below.')->assertSee('value="forty"', false)->assertSee('value="Lantern"', false);
+        self::assertSame(0, SeatModel::query()->where('model', 'DM-7')->count());
+    }
+
+    public function testTheDrawingGrowsWithTheForm(): void
+    {
+        $this->signedIn()->post('/seats/drawing', ['modes' => ['rear_harness'], 'typed' => ['modes-rear_harness-weight_max' => '40 lb']])->assertOk()->assertSee('data-mode="rear_harness"', false);
+        $this->post('/seats/drawing', [])->assertOk()->assertSee('Tick a way of riding');
+    }
+
+    public function testAPastCheckKeepsTheRulesItWasMadeWith(): void
+    {
+        $model = SeatModel::query()->where('model', 'OM-220')->sole();
+        $check = self::check(3);
+        $before = $check->caseOf(InspectionPhase::Left)->case->seat?->lifeYears;
+        $typed = array_combine(array_map(static fn(string $p): string => str_replace('.', '-', $p), array_keys($all = ModelText::show($model->rules))), $all);
+        $this->signedIn()->post('/seats', ['kind' => $model->kind, 'before' => $model->id, 'modes' => array_keys((array) $model->rules->modes), 'typed' => ['life_years' => '3'] + $typed])->assertRedirect();
+        $newer = SeatModel::query()->where('model', 'OM-220')->where('version', 2)->sole();
+
+        self::assertSame([$newer->id, 3, 7], [$model->refresh()->replaced_by, $newer->rules->life_years, $before]);
+        self::assertSame($before, Check::query()->findOrFail($check->id)->caseOf(InspectionPhase::Left)->case->seat?->lifeYears);
+        $this->get("/seats/{$model->id}")->assertSee('A newer version holds now');
+        self::assertSame([$newer->id], SeatModel::inUse()->where('model', 'OM-220')->pluck('id')->all());
+        // The same again is no new version.
+        $this->post('/seats', ['kind' => $model->kind, 'before' => $newer->id, 'modes' => array_keys((array) $model->rules->modes), 'typed' => ['life_years' => '3'] + $typed]);
+        self::assertSame(2, SeatModel::query()->where('model', 'OM-220')->count());
+    }
+
+    public function testFilesGoOutAndComeBack(): void
+    {
+        $models = SeatModel::inUse()->get();
+        $json = SeatModelFile::toJson($models);
+        self::assertTrue((new Validator())->validate(json_decode($json), (string) file_get_contents(base_path('docs/schema/seats.schema.json')))->isValid());
+        foreach ([$json, str_replace('mint-buckle/seats', 'mint-buckle/shelf', $json), SeatModelFile::toCsv($models)] as $file) {
+            $this->take($file)->assertSessionHas('status', count($models) . ' models read, 0 of them new or changed.');
+        }
+        $this->take("kind,maker,model,life_years\r\nconvertible,Ottermoor,OM-220,6\r\n")->assertSessionHas('status', '1 models read, 1 of them new or changed.');
+        $newer = SeatModel::inUse()->where('model', 'OM-220')->sole();
+        self::assertSame([6, ['rear_harness', 'forward_harness']], [$newer->rules->life_years, array_keys((array) $newer->rules->modes)], 'a line changes its columns and keeps the rest');
+        $this->get('/seats/seats.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8; header=present');
+    }
+
+    public function testABrokenFileIsRefusedWhole(): void
+    {
+        $before = SeatModel::query()->count();
+        foreach (['{"format": "mint-buckle/seats", "version": 1, "models": [{"kind": "convertible", "rules": {"maker": "A", "model": "B"}}, {"kind": "sledge", "rules": {"maker": "A", "modes": {"rear_harness": {"weight_max": "heavy"}}}}]}', "kind,maker,model,colour\nconvertible,A,B,red\n", "kind,maker,model,life_years\nconvertible,A,B,7\nconvertible,A,C,99\n", '{"format"', ''] as $file) {
+            $this->take($file)->assertSessionHas('problems');
+        }
+        self::assertSame($before, SeatModel::query()->count());
+        $this->signedIn()->post('/seats/file')->assertSessionHasErrors('models');
+    }
+
+    public function testAWalkInsSeatIsFoundOnTheShelf(): void
+    {
+        $check = self::check(3);
+        $made = $check->caseOf(InspectionPhase::Left)->case->seat?->madeOn?->earliest()->show();
+        $this->signedIn()->get("/checks/{$check->id}/seat?q=cove")->assertOk()->assertSee('Ottermoor OM-90 Cove')->assertDontSee('Quillroe');
+        $this->post("/checks/{$check->id}/seat", ['model' => SeatModel::query()->where('model', 'OM-90')->sole()->id])->assertRedirect("/checks/{$check->id}/found/label");
+        $check = Check::query()->with('visit.event.recallList')->findOrFail($check->id);
+
+        self::assertSame(['OM-90', $made], [$check->caseOf(InspectionPhase::Left)->case->seat?->model, $check->caseOf(InspectionPhase::Left)->case->seat?->madeOn?->earliest()->show()], 'what belongs to this very seat is kept');
+        self::assertSame('OM-90', $check->caseOf(InspectionPhase::Found)->case->seat?->model);
+    }
+
+    public function testWhatAManualSaidAtACarIsOfferedToTheShelf(): void
+    {
+        $check = self::check(3);
+        $model = SeatModel::query()->where('model', 'OM-220')->sole();
+        $this->signedIn()->answer($check, 'seat.movement_max', ['amount' => '20', 'unit' => 'mm', 'note' => 'manual, page 34'])->assertOk();
+        $this->answer(Check::query()->findOrFail($check->id), 'seat.serial', ['answer' => 'X1', 'note' => 'label']);
+        $this->get("/seats/{$model->id}")->assertOk()->assertSee('data-correction="seat.movement_max"', false)->assertSee('20 mm')->assertSee('manual, page 34')->assertDontSee('data-correction="seat.serial"', false);
+        $fact = $check->facts()->where('key', 'seat.movement_max')->sole();
+        $this->post("/seats/{$model->id}/corrections/{$fact->id}")->assertRedirect();
+
+        self::assertEquals((object) ['value' => 20, 'unit' => 'mm'], SeatModel::inUse()->where('model', 'OM-220')->sole()->rules->movement_max);
+        $this->post("/seats/{$model->id}/corrections/{$check->facts()->firstOrFail()->id}")->assertNotFound();
+    }
+
+    /** @return TestResponse<Response> */
+    private function take(string $content): TestResponse
+    {
+        return $this->signedIn()->post('/seats/file', ['models' => UploadedFile::fake()->createWithContent('seats.json', $content)])->assertRedirect();
+    }
+}
