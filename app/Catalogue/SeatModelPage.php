@@ -23,7 +23,7 @@ use MintBuckle\Present\Drawing\BuckleFront;
 use MintBuckle\Present\Drawing\ModePlane;
 use stdClass;
 
-/** A seat model as it stands on the catalogue or grows in the form, drawn as far as its rules go. */
+/** A seat model as it stands in the catalogue or grows in the form, drawn as far as its rules go. */
 final readonly class SeatModelPage
 {
     private Seat $seat;

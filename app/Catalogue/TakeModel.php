@@ -16,7 +16,7 @@ use Psr\Clock\ClockInterface;
 use stdClass;
 use Symfony\Component\Uid\UuidV7;
 
-/** A check's seat is found on the catalogue: everything the catalogue knows of the model is filled in; what was seen on this very seat is kept. */
+/** A check's seat is found in the catalogue: everything the catalogue knows of the model is filled in; what was seen on this very seat is kept. */
 final readonly class TakeModel
 {
     /** What belongs to one seat, not to its model. */

@@ -152,7 +152,7 @@ final readonly class FactWords
         'seat.modes' => [
             'short' => 'Seat\'s modes',
             'question' => 'What is the seat made for?',
-            'hint' => 'Find its model on the shelf, at the station Label; or enter the model there from its manual.',
+            'hint' => 'Find its model in the catalogue, at the station Label; or enter the model under Seats from its manual.',
         ],
         'seat.modes.*.weight_min' => [
             'short' => 'Least weight',

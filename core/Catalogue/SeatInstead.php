@@ -16,7 +16,7 @@ use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Truth\Truth;
 
-/** A seat, from stock or shelf, that fits the child and the car now: its best mode, a place for it, and how long it is estimated to last. */
+/** A seat, from stock or catalogue, that fits the child and the car now: its best mode, a place for it, and how long it is estimated to last. */
 final readonly class SeatInstead
 {
     /** @param string|null $until the month (YYYY-MM) in which it is likely outgrown; null where the growth charts end first */

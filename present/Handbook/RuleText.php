@@ -101,7 +101,7 @@ final readonly class RuleText
         ],
         'place.taken' => ['Somebody or something else has that place.'],
         'place.side_facing' => ['Vehicle seat does not face forward.'],
-        'place.no_belt' => ['Nothing there can hold this seat: no lower anchors, and the calculator knows no way to lock that belt.'],
+        'place.no_belt' => ['Nothing there can hold this seat: no lower anchors, and the finder knows no way to lock that belt.'],
         'place.booster_lap_only' => ['Booster where only a lap belt exists.'],
         'place.no_tether_anchor' => [
             'A harness mode that needs or should have a tether, at a place without an anchor. Whether the seat demands it must be known.',
@@ -200,7 +200,7 @@ final readonly class RuleText
         'harness.too_tight' => ['Straps press into the skin or bend the body.'],
         'harness.twist' => ['Strap twisted.'],
         'harness.clip' => [
-            'Chest clip not level with the armpits (high: neck; low: the body is not held, straps findings-panel off round shoulders), or undone where the seat has one.',
+            'Chest clip not level with the armpits (high: neck; low: the body is not held, straps slip off round shoulders), or undone where the seat has one.',
         ],
         'harness.crotch' => [
             'Crotch strap under the child, not the nearest allowed slot that is clear of the child, or a slot the mode forbids.',

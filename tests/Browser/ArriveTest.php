@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverSelect;
 
-/** The arrival screen: two children in one car, one with a seat that is not on the catalogue. */
+/** The arrival screen: two children in one car, one with a seat that is not in the catalogue. */
 final class ArriveTest extends BrowserTestCase
 {
     public function testAnotherChildWithASeatThatIsNotOnTheShelf(): void
@@ -20,12 +20,12 @@ final class ArriveTest extends BrowserTestCase
         self::press('[name="layout"]');
         self::press('[name="consent"]');
         self::fillChild(0, 'Quillroe Q-15 Lift', 'high_back_booster', 'Second row left');
-        self::assertFalse(self::one('#f-children-0-maker')->isDisplayed(), 'asked only of a seat that is not on the catalogue');
+        self::assertFalse(self::one('#f-children-0-maker')->isDisplayed(), 'asked only of a seat that is not in the catalogue');
 
         self::press('[data-add-child]');
         self::waitFor('#f-children-1-seat');
         self::assertSame(['B', '', ''], [self::all('[data-letter]')[1]->getText(), self::one('#f-children-1-weight')->getAttribute('value'), self::one('#f-children-1-seat')->getAttribute('value')]);
-        self::fillChild(1, 'Not on the catalogue', 'forward_harness', 'Second row right');
+        self::fillChild(1, 'Not in the catalogue', 'forward_harness', 'Second row right');
         self::one('#f-children-1-maker')->sendKeys('Selwick');
 
         self::press('.actions .press');

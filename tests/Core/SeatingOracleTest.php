@@ -251,7 +251,7 @@ final class SeatingOracleTest extends TestCase
             return ! $locks || ($place['inflatable_belt'] && $seat['inflatable_belt_ok'] === false) ? null : $advice;
         }
         $sides = array_filter($vehicle['positions'], static fn(array $p): bool => $p['name'][0] === $place['name'][0] && $p['name'][1] !== 'C' && $p['lower_anchors']);
-        // A place where the calculator knows no way to lock the belt and that has no bars of its own is none for a harness seat.
+        // A place where the finder knows no way to lock the belt and that has no bars of its own is none for a harness seat.
         $borrow = $locks && $place['name'][1] === 'C' && count($sides) === 2 && $vehicle['borrow_anchors_ok'] && $seat['borrow_anchors_ok'] === true;
 
         return $rider['child']['weight']['value'] > 25 || (! $place['lower_anchors'] && ! $borrow) ? null : $advice;

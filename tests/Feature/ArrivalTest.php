@@ -94,7 +94,7 @@ final class ArrivalTest extends FeatureTestCase
         yield 'no consent' => [['consent' => null], 'consent', 'Ask the family'];
         yield 'no car' => [['vehicle' => ''], 'vehicle', 'Enter maker and model of the car.'];
         yield 'no seat' => [['children.0.seat' => ''], 'children.0.seat', 'Choose the seat'];
-        yield 'no maker for a seat that is not on the catalogue' => [['children.0.seat' => 'other'], 'children.0.maker', 'Enter the maker'];
+        yield 'no maker for a seat that is not in the catalogue' => [['children.0.seat' => 'other'], 'children.0.maker', 'Enter the maker'];
         yield 'weight in words' => [['children.0.weight' => 'heavy'], 'children.0.weight', 'is no number'];
         yield 'an absurd weight' => [['children.0.weight' => '900'], 'children.0.weight', 'Must be 0 kg to 200 kg.'];
         yield 'born tomorrow' => [['children.0.born_on' => '2099-01-01'], 'children.0.born_on', 'Lies after today'];

@@ -11,7 +11,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** Unit factors against the International Event and Pound Agreement of 1959, and against GNU units, an outside tool with its own tables. */
+/** Unit factors against the International Yard and Pound Agreement of 1959, and against GNU units, an outside tool with its own tables. */
 final class UnitsTest extends TestCase
 {
     /** @return iterable<string, array{Unit, string}> the factor to mm or kg as the agreement gives it, from memory */

@@ -32,7 +32,7 @@ final readonly class SeatModelController
     {
         $model = PublishSeatModel::put($request->model()->rules, $request->kind(), $request->author());
 
-        return redirect()->route('seats.show', $model)->with('status', "{$model->title()}, version {$model->version}, stands on the catalogue.");
+        return redirect()->route('seats.show', $model)->with('status', "{$model->title()}, version {$model->version}, stands in the catalogue.");
     }
 
     public function show(SeatModel $model, Units $units): View

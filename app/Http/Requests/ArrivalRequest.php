@@ -29,7 +29,7 @@ final class ArrivalRequest extends FormRequest
 {
     use BySomebody;
 
-    /** A seat that is not on the catalogue: its label is read by hand. */
+    /** A seat that is not in the catalogue: its label is read by hand. */
     public const OTHER_SEAT = 'other';
 
     private const FIELDS = ['child.born_on' => 'born_on', 'child.weight' => 'weight', 'child.height' => 'height', 'seat.made_on' => 'made_on', 'setup.position' => 'position'];
@@ -69,7 +69,7 @@ final class ArrivalRequest extends FormRequest
             'consent.accepted' => 'Ask the family whether you may check their seats, and tick here when they say yes.',
             'vehicle.required' => 'Enter maker and model of the car.',
             'layout.required' => 'Choose how the car\'s seats are laid out.',
-            'children.*.seat.required' => 'Choose the seat, or "not on the catalogue".',
+            'children.*.seat.required' => 'Choose the seat, or "not in the catalogue".',
             'children.*.maker.required_if' => 'Enter the maker from the seat\'s label.',
             'children.*.mode.required' => 'Choose how the child rides.',
             'children.*.position.required' => 'Choose the place in the car.',

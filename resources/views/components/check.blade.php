@@ -37,7 +37,7 @@
             </details>
         @endif
         @if ($page->station === MintBuckle\Core\Finding\Station::Label && ! $page->signed)
-            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">Find the model on the catalogue</a> <a class="quiet" href="{{ $page->address('label') }}">Read the label’s code</a></p>
+            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">Find the model in the catalogue</a> <a class="quiet" href="{{ $page->address('label') }}">Read the label’s code</a></p>
         @endif
         <x-station-help :page="$page" :situation="$page->situation" />
         <x-station-steps :page="$page" />

@@ -21,7 +21,7 @@
                 <section class="card-work two of-mode" data-mode="{{ $mode->value }}"><h2>{{ $mode->title() }}</h2>@foreach (MintBuckle\Core\Catalogue\ModelFields::ofMode($mode) as $field)<x-model-field :field="$field" :typed="$page->typed" />@endforeach</section>
             @endforeach
             <p class="hint">A limit may depend: <code>40 lb; 35 lb with lower anchors</code>, <code>under 65 lb</code>, <code>50 lb made from 2024-01-01</code>. Zones and inserts come by JSON; those that a model has are kept.</p>
-            <div class="actions"><button class="press">Put it on the catalogue</button><a class="quiet" href="{{ $page->model ? route('seats.show', $page->model) : route('seats.index') }}">Leave it</a></div>
+            <div class="actions"><button class="press">Put it into the catalogue</button><a class="quiet" href="{{ $page->model ? route('seats.show', $page->model) : route('seats.index') }}">Leave it</a></div>
         </div>
     </form>
 </x-layout>

@@ -10,6 +10,6 @@
         <p>From 25 lb and 24 months to 65 lb; up to 49 in tall. The tether is always used. Recline setting 3. On the lower anchors to a child of 35 lb.</p>
         <h2>Harness</h2>
         <p>Straps leave the seat at 8 in, 10 in, 12 in, 14 in or 16 in.</p>
-        <footer><p>Stand-in for a printed manual. <a href="{{ route('seats.create') }}">Enter this model on the catalogue</a></p></footer>
+        <footer><p>Stand-in for a printed manual. <a href="{{ route('seats.create') }}">Enter this model in the catalogue</a></p></footer>
     </article>
 </x-layout>
