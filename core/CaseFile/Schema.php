@@ -48,7 +48,7 @@ final readonly class Schema
     {
         $classes = [$root];
         for ($i = 0; $i < count($classes); $i++) {
-            foreach (Fields::of($classes[$i]) as $field) {
+            foreach (Fields::declared($classes[$i]) as $field) {
                 if ($field->holdsSections() && ! in_array($field->section(), $classes, true)) {
                     $classes[] = $field->section();
                 }
@@ -94,7 +94,7 @@ final readonly class Schema
     {
         $reflection = new ReflectionClass($class);
         [$properties, $required] = [[], []];
-        foreach (Fields::of($class) as $key => $field) {
+        foreach (Fields::declared($class) as $key => $field) {
             $said = self::meaning((string) $reflection->getProperty($field->property)->getDocComment());
             $properties[$key] = ($said === '' ? [] : ['description' => $said]) + self::ofField($field);
             $required = $field->isRequired ? [...$required, $key] : $required;
