@@ -21,7 +21,7 @@ foreach (['core', 'present', 'tests', 'database'] as $part) {
 file_put_contents("{$copy}/mutants.xml", <<<'XML'
 <?xml version="1.0" encoding="UTF-8"?>
 <phpunit bootstrap="autoload.php" failOnWarning="true" failOnNotice="true"><testsuites><testsuite name="core">
-    <directory>tests/Core</directory><directory>tests/Golden</directory>
+    <directory>tests/Core</directory><directory>tests/Present</directory><directory>tests/Golden</directory>
     <file>tests/Published/GrowthTest.php</file><file>tests/Published/CombinedWeightTest.php</file>
 </testsuite></testsuites><source><include><directory>core</directory></include></source></phpunit>
 XML);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Present;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\PracticeCode;
@@ -15,6 +15,7 @@ use MintBuckle\Present\Drawing\LabelRuler;
 use MintBuckle\Present\Drawing\MovementGauge;
 use MintBuckle\Present\Drawing\PlaneScale;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Cases;
 
 /** Drawings as numbers: what is to scale must be to scale. */
 final class DrawingTest extends TestCase

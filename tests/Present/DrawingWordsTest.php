@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Present;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -13,6 +13,7 @@ use MintBuckle\Present\Drawing\SeatSide;
 use MintBuckle\Present\Handbook\Help;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Cases;
 
 /** What a drawing shows is also said: whoever cannot see it hears the same, no more and no less. */
 final class DrawingWordsTest extends TestCase

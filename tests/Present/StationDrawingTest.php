@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Present;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\PracticeCode;
@@ -21,6 +21,7 @@ use MintBuckle\Present\Drawing\MovementGauge;
 use MintBuckle\Present\Drawing\SeatParts;
 use MintBuckle\Present\Drawing\SeatSide;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Cases;
 
 /** The drawings of the stations history, child, place, secure and measure, as numbers. */
 final class StationDrawingTest extends TestCase
