@@ -73,7 +73,10 @@ enum Units: string
         return $quantity->show($this->unitOf($quantity));
     }
 
-    /** A finding speaks in the unit that was measured. Where that is not one of these: what was observed, and its limit, once more in these. */
+    /**
+     * A finding speaks in the unit that was measured. Where that is not one of these: what was observed, and its limit, once more in
+     * these.
+     */
     public function retell(Finding $finding): ?string
     {
         $observed = $finding->observed instanceof Quantity ? $finding->observed : null;

@@ -22,8 +22,16 @@ $app->make(Kernel::class)->bootstrap();
 /** A copy of the demo's check on a day of its own in the past, so that no demo screen shows it. */
 function benchCheck(): Check
 {
-    $demo = Check::query()->whereNull('signed_at')->whereHas('visit', static fn($visit) => $visit->where('ticket', 3))->with(['facts.author', 'visit.event'])->firstOrFail();
-    $event = $demo->visit->event->replicate()->fill(['name' => 'Benchmark', 'held_on' => $demo->visit->event->held_on->subYears(1), 'recall_list_id' => null]);
+    $demo = Check::query()
+        ->whereNull('signed_at')
+        ->whereHas('visit', static fn($visit) => $visit->where('ticket', 3))
+        ->with(['facts.author', 'visit.event'])
+        ->firstOrFail();
+    $event = $demo->visit->event->replicate()->fill([
+        'name' => 'Benchmark',
+        'held_on' => $demo->visit->event->held_on->subYears(1),
+        'recall_list_id' => null,
+    ]);
     $event->save();
     $visit = $demo->visit->replicate()->fill(['checkup_event_id' => $event->id, 'submission' => UuidV7::generate()]);
     $visit->save();
@@ -44,7 +52,12 @@ curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $
 
 /** @param array<string, string>|null $post */
 $send = static function (string $path, ?array $post = null, array $headers = []) use ($curl, $base): string {
-    curl_setopt_array($curl, [CURLOPT_URL => $base . $path, CURLOPT_HTTPHEADER => $headers] + ($post === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($post)]));
+    curl_setopt_array(
+        $curl,
+        [CURLOPT_URL => $base . $path, CURLOPT_HTTPHEADER => $headers] + (
+            $post === null ? [CURLOPT_HTTPGET => true] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($post)]
+        ),
+    );
 
     return (string) curl_exec($curl);
 };

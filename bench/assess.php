@@ -17,7 +17,12 @@ use MintBuckle\Core\Rulebook;
 require __DIR__ . '/../vendor/autoload.php';
 require __DIR__ . '/../bin/lib/median.php';
 
-$file = json_decode((string) file_get_contents(__DIR__ . '/../tests/Golden/cases/rear-loose-and-high.json'), false, 64, JSON_THROW_ON_ERROR);
+$file = json_decode(
+    (string) file_get_contents(__DIR__ . '/../tests/Golden/cases/rear-loose-and-high.json'),
+    false,
+    64,
+    JSON_THROW_ON_ERROR,
+);
 $json = json_encode($file->case, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR);
 $rulebook = Rulebook::current();
 $case = Reader::read($json);

@@ -60,7 +60,11 @@ $insert('core/Facts/Setup.php', '        /** Where the carrying handle is', <<<'
             public ?bool $loadLoose = null,
 
     PHP);
-$insert('core/Asking/FactWords.php', "        'setup.handle' =>", "        'setup.load_loose' => ['short' => 'Loose things', 'question' => 'Do heavy things lie loose around the seat?'],\n");
+$insert(
+    'core/Asking/FactWords.php',
+    "        'setup.handle' =>",
+    "        'setup.load_loose' => ['short' => 'Loose things', 'question' => 'Do heavy things lie loose around the seat?'],\n",
+);
 $factFiles = count($changed);
 
 // A rule: itself, the rulebook, its words.
@@ -99,7 +103,11 @@ file_put_contents("{$copy}/core/Rules/Place/LoadRule.php", <<<'PHP'
 $changed['core/Rules/Place/LoadRule.php'] = true;
 $insert('core/Rulebook.php', '            new HandleRule(),', "            new LoadRule(),             // place.load_loose\n");
 $insert('core/Rulebook.php', 'use MintBuckle\Core\Rules\Place\PlaceFacts;', "use MintBuckle\\Core\\Rules\\Place\\LoadRule;\n");
-$insert('present/Handbook/RuleText.php', "        'place.handle' =>", "        'place.load_loose' => ['Heavy things lie loose around the seat.'],\n");
+$insert(
+    'present/Handbook/RuleText.php',
+    "        'place.handle' =>",
+    "        'place.load_loose' => ['Heavy things lie loose around the seat.'],\n",
+);
 $ruleFiles = count($changed);
 
 $made = $run('php bin/lib/generate.php');
@@ -130,9 +138,18 @@ if ($tried !== 'all of it') {
     fwrite(STDERR, "{$tried}\n");
     exit(1);
 }
-$phpunit = escapeshellarg("{$root}/vendor/bin/phpunit") . ' --bootstrap vendor/autoload.php --no-configuration --exclude-group slow --no-progress --colors=never --do-not-cache-result';
+$phpunit = escapeshellarg("{$root}/vendor/bin/phpunit")
+    . ' --bootstrap vendor/autoload.php --no-configuration --exclude-group slow --no-progress --colors=never --do-not-cache-result';
 $tests = 0;
-foreach (['tests/Core', 'tests/Architecture/RulebookTest.php', 'tests/Architecture/CirclesTest.php', 'tests/Architecture/CostTest.php', 'tests/Architecture/GeneratedTest.php'] as $some) {
+foreach (
+    [
+        'tests/Core',
+        'tests/Architecture/RulebookTest.php',
+        'tests/Architecture/CirclesTest.php',
+        'tests/Architecture/CostTest.php',
+        'tests/Architecture/GeneratedTest.php',
+    ] as $some
+) {
     preg_match('/\((\d+) tests?,/', $run("php -d pcov.enabled=0 -d memory_limit=1G {$phpunit} {$some}"), $ran);
     $tests += (int) ($ran[1] ?? 0);
 }

@@ -25,8 +25,16 @@ require __DIR__ . '/../bin/lib/median.php';
 (require __DIR__ . '/../bootstrap/app.php')->make(Kernel::class)->bootstrap();
 DB::beginTransaction();
 $list = RecallList::query()->create(['dated' => '2026-01-01', 'source' => 'bench', 'size' => 100_000]);
-DB::statement("INSERT INTO campaigns (id, recall_list_id, code, maker, advice, models) SELECT 10000000 + n, ?, 'B-' || n, 'Maker ' || n % 200, 'stop_use', jsonb_build_array('M' || n / 200 || '*') FROM generate_series(1, 100000) n", [$list->id]);
-DB::statement("INSERT INTO campaign_keys (campaign_id, recall_list_id, maker, beginning) SELECT 10000000 + n, ?, 'maker' || n % 200, 'm' || n / 200 FROM generate_series(1, 100000) n", [$list->id]);
+DB::statement(
+    "INSERT INTO campaigns (id, recall_list_id, code, maker, advice, models) SELECT 10000000 + n, ?, 'B-' || n, 'Maker ' || n % 200, "
+        . "'stop_use', jsonb_build_array('M' || n / 200 || '*') FROM generate_series(1, 100000) n",
+    [$list->id],
+);
+DB::statement(
+    "INSERT INTO campaign_keys (campaign_id, recall_list_id, maker, beginning) SELECT 10000000 + n, ?, 'maker' || n % 200, 'm' || n / "
+        . "200 FROM generate_series(1, 100000) n",
+    [$list->id],
+);
 DB::statement('ANALYZE campaigns');
 DB::statement('ANALYZE campaign_keys');
 

@@ -20,16 +20,32 @@ $good = json_encode($whole->case, JSON_THROW_ON_ERROR);
 $random = new Randomizer(new Mt19937(49));
 $breaks = [
     'truncated' => static fn(int $i): string => substr($good, 0, $random->getInt(1, strlen($good) - 2)),
-    'wrong type' => static fn(int $i): string => (string) preg_replace('/"(taken|twisted|used|buckled|side_facing|label_readable)":(true|false)/', '"$1":"$2"', $good),
-    'huge number' => static fn(int $i): string => str_replace('"life_years":7', '"life_years":7' . str_repeat('0', $random->getInt(4, 4000)), $good),
+    'wrong type' => static fn(int $i): string => (string) preg_replace(
+        '/"(taken|twisted|used|buckled|side_facing|label_readable)":(true|false)/',
+        '"$1":"$2"',
+        $good,
+    ),
+    'huge number' => static fn(int $i): string => str_replace(
+        '"life_years":7',
+        '"life_years":7' . str_repeat('0', $random->getInt(4, 4000)),
+        $good,
+    ),
     'huge exponent' => static fn(int $i): string => str_replace('"value":21,', '"value":2e' . $random->getInt(4, 100_000_000) . ',', $good),
-    'deep' => static fn(int $i): string => str_replace('"law":{', '"law":{"x":' . str_repeat('[', $n = $random->getInt(31, 5000)) . str_repeat(']', $n) . ',', $good),
+    'deep' => static fn(int $i): string => str_replace(
+        '"law":{',
+        '"law":{"x":' . str_repeat('[', $n = $random->getInt(31, 5000)) . str_repeat(']', $n) . ',',
+        $good,
+    ),
     'encoding' => static fn(int $i): string => str_replace('Ottermoor', "Otter\xff\xfe{$i}", $good),
     'UTF-16' => static fn(int $i): string => mb_convert_encoding(substr($good, 0, 200 + $i), 'UTF-16', 'UTF-8'),
     'repeated key' => static fn(int $i): string => str_replace('"serial":', '"serial":"x","serial":', $good),
     'stray key' => static fn(int $i): string => str_replace('"twisted":', '"key' . $i . '":null,"twisted":', $good),
     'large' => static fn(int $i): string => str_replace('"A100200"', '"' . str_repeat('A', 1_100_000) . '"', $good),
-    'long list' => static fn(int $i): string => str_replace('"remedied":[]', '"remedied":[' . implode(',', array_fill(0, 1001 + $i, '"R"')) . ']', $good),
+    'long list' => static fn(int $i): string => str_replace(
+        '"remedied":[]',
+        '"remedied":[' . implode(',', array_fill(0, 1001 + $i, '"R"')) . ']',
+        $good,
+    ),
 ];
 $names = array_keys($breaks);
 $refused = 0;

@@ -19,8 +19,21 @@ use MintBuckle\Core\Recall\Rematch;
 
 require __DIR__ . '/../vendor/autoload.php';
 
-$campaigns = array_map(static fn(int $n): Campaign => new Campaign("B-{$n}", 'Maker ' . $n % 50, Advice::StopUse, ["M{$n}*"], CalendarDate::of(2020, 1, 1), CalendarDate::of(2022, 12, 31)), range(1, 500));
-$seats = array_map(static fn(int $n): Seat => new Seat(maker: 'maker ' . $n % 60, model: 'M' . $n % 700 . 'X', madeOn: PartialDate::parse('2021-05')), range(1, 50_000));
+$campaigns = array_map(
+    static fn(int $n): Campaign => new Campaign(
+        "B-{$n}",
+        'Maker ' . $n % 50,
+        Advice::StopUse,
+        ["M{$n}*"],
+        CalendarDate::of(2020, 1, 1),
+        CalendarDate::of(2022, 12, 31),
+    ),
+    range(1, 500),
+);
+$seats = array_map(
+    static fn(int $n): Seat => new Seat(maker: 'maker ' . $n % 60, model: 'M' . $n % 700 . 'X', madeOn: PartialDate::parse('2021-05')),
+    range(1, 50_000),
+);
 $list = new RecallList(CalendarDate::of(2026, 1, 1), $campaigns);
 
 $start = hrtime(true);

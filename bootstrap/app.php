@@ -8,7 +8,10 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: [__DIR__ . '/../routes/web.php', ...(getenv('MINT_BUCKLE_BENCH') === false ? [] : [__DIR__ . '/../bench/routes.php'])], health: '/up')
+    ->withRouting(
+        web: [__DIR__ . '/../routes/web.php', ...(getenv('MINT_BUCKLE_BENCH') === false ? [] : [__DIR__ . '/../bench/routes.php'])],
+        health: '/up',
+    )
     ->withCommands([__DIR__ . '/../app/Console'])
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->web(append: [SecurityHeaders::class]);

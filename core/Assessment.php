@@ -10,7 +10,10 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;
 
-/** The answer to a case: verdict, findings in station order (worst first within a station), open questions (most useful first), computed values. */
+/**
+ * The answer to a case: verdict, findings in station order (worst first within a station), open questions (most useful first), computed
+ * values.
+ */
 final class Assessment
 {
     public readonly Verdict $verdict;

@@ -95,9 +95,22 @@ final readonly class AssessmentWriter
             ], $computed->beltLock),
             'harness_slot' => $computed->harnessSlot,
             'next_slot_change' => $computed->nextSlotChange,
-            'changeover' => $computed->changeover === null ? null : ['to' => $computed->changeover->to->value, 'steps' => $computed->changeover->steps],
-            'wedge' => $computed->wedge === null ? null : ['lift' => $computed->wedge->lift->toArray(), 'stack' => $computed->wedge->stack, 'gain' => $computed->wedge->gain->toArray()],
-            'card' => $computed->card === null ? null : array_map(static fn(CardStep $step): array => ['code' => $step->code->value, 'step' => $step->step, 'check' => $step->check], $computed->card),
+            'changeover' => $computed->changeover === null
+                ? null
+                : ['to' => $computed->changeover->to->value, 'steps' => $computed->changeover->steps],
+            'wedge' => $computed->wedge === null
+                ? null
+                : [
+                    'lift' => $computed->wedge->lift->toArray(),
+                    'stack' => $computed->wedge->stack,
+                    'gain' => $computed->wedge->gain->toArray(),
+                ],
+            'card' => $computed->card === null
+                ? null
+                : array_map(
+                    static fn(CardStep $step): array => ['code' => $step->code->value, 'step' => $step->step, 'check' => $step->check],
+                    $computed->card,
+                ),
         ];
     }
 }

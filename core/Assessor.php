@@ -28,7 +28,13 @@ final readonly class Assessor
                 }
             }
         }
-        usort($findings, static fn(Finding $a, Finding $b): int => [$a->station()->number(), $a->severity->rank()] <=> [$b->station()->number(), $b->severity->rank()]);
+        usort(
+            $findings,
+            static fn(Finding $a, Finding $b): int => [
+                $a->station()->number(),
+                $a->severity->rank(),
+            ] <=> [$b->station()->number(), $b->severity->rank()],
+        );
 
         return new Assessment($rulebook->version, $findings, self::mostUsefulFirst($questions, $case), $situation);
     }

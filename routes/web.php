@@ -80,7 +80,10 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/recalls', RecallController::class)->name('recalls');
     Route::post('/recalls/imports', [RecallImportController::class, 'store'])->name('recalls.imports.store');
-    Route::get('/recalls/imports/{import}', [RecallImportController::class, 'show'])->middleware(LeavesSessionAlone::class)->name('recalls.imports.show');
+    Route::get(
+        '/recalls/imports/{import}',
+        [RecallImportController::class, 'show'],
+    )->middleware(LeavesSessionAlone::class)->name('recalls.imports.show');
     Route::put('/recalls/imports/{import}', [RecallImportController::class, 'update'])->name('recalls.imports.update');
     Route::delete('/recalls/imports/{import}', [RecallImportController::class, 'destroy'])->name('recalls.imports.destroy');
     Route::post('/recalls/feed', [RecallFeedController::class, 'store'])->name('recalls.feed');
@@ -89,7 +92,10 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/handbook', HandbookController::class)->middleware(LeavesSessionAlone::class)->name('handbook');
     Route::get('/calculators', [CalculatorController::class, 'index'])->name('calculators.index');
-    Route::get('/calculators/{calculator}', [CalculatorController::class, 'show'])->middleware(LeavesSessionAlone::class)->name('calculators.show');
+    Route::get(
+        '/calculators/{calculator}',
+        [CalculatorController::class, 'show'],
+    )->middleware(LeavesSessionAlone::class)->name('calculators.show');
     Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
 
     Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');

@@ -31,7 +31,12 @@ enum Calculator: string
     public const OWN = 'own.';
 
     /** What a seat that stands in no catalogue must be asked for, by the way in which it is to fly. */
-    private const LIMITS = ['seat.modes.rear_harness.weight_max', 'seat.modes.rear_harness.height_max', 'seat.modes.forward_harness.weight_max', 'seat.modes.forward_harness.height_max'];
+    private const LIMITS = [
+        'seat.modes.rear_harness.weight_max',
+        'seat.modes.rear_harness.height_max',
+        'seat.modes.forward_harness.weight_max',
+        'seat.modes.forward_harness.height_max',
+    ];
 
     /** What can only be seen with the child in the seat; asked where the seat's own limits need it. */
     private const SEATED = ['setup.head_to_shell_top', 'setup.ears_above', 'setup.marker', 'child.shoulder_height', 'child.sits_unaided'];
@@ -90,15 +95,59 @@ enum Calculator: string
         return match ($this) {
             self::Expiry => ['seat.made_on', 'seat.life_years', 'seat.use_until'],
             self::Recall => ['seat.maker', 'seat.model', 'seat.made_on', 'seat.serial', 'seat.remedied'],
-            self::Locking => ['setup.mode', 'vehicle.positions.0.belt', 'vehicle.positions.0.retractor', 'vehicle.positions.0.latch_plate', 'seat.lockoff', 'seat.clamp_door', 'seat.lock_retractor_too'],
+            self::Locking => [
+                'setup.mode',
+                'vehicle.positions.0.belt',
+                'vehicle.positions.0.retractor',
+                'vehicle.positions.0.latch_plate',
+                'seat.lockoff',
+                'seat.clamp_door',
+                'seat.lock_retractor_too',
+            ],
             self::Anchors => ['setup.mode', 'seat.lower_anchor_child_max', 'seat.made_on', 'seat.weight', 'child.weight'],
-            self::Wedge => ['setup.angle', 'setup.angle_from', 'seat.base_length', 'child.sits_unaided', 'seat.modes.rear_harness.angle_min', 'seat.modes.rear_harness.angle_max', 'seat.wedge_ok', 'own.noodle'],
+            self::Wedge => [
+                'setup.angle',
+                'setup.angle_from',
+                'seat.base_length',
+                'child.sits_unaided',
+                'seat.modes.rear_harness.angle_min',
+                'seat.modes.rear_harness.angle_max',
+                'seat.wedge_ok',
+                'own.noodle',
+            ],
             self::Slot => ['setup.mode', 'child.shoulder_height', 'seat.slots', 'seat.standards', 'setup.harness.slot'],
             self::Modes => ['own.model', 'child.born_on', 'child.weight', 'child.height', 'child.sex', 'seat.made_on'],
-            self::BeltFit => ['child.born_on', 'child.height', 'setup.belt_fit.back', 'setup.belt_fit.knees', 'setup.belt_fit.lap', 'setup.belt_fit.shoulder', 'setup.belt_fit.stays'],
+            self::BeltFit => [
+                'child.born_on',
+                'child.height',
+                'setup.belt_fit.back',
+                'setup.belt_fit.knees',
+                'setup.belt_fit.lap',
+                'setup.belt_fit.shoulder',
+                'setup.belt_fit.stays',
+            ],
             self::Extras => ['seat.history.extras'],
-            self::Room => ['own.missing', 'own.shell', 'setup.angle', 'seat.modes.rear_harness.angle_min', 'own.handle', 'own.other_handle', 'own.base'],
-            self::Flight => ['own.model', 'setup.mode', 'seat.aircraft_certified', 'seat.detachable', 'seat.baseless', 'child.born_on', 'child.weight', 'child.height', ...self::LIMITS, ...self::SEATED],
+            self::Room => [
+                'own.missing',
+                'own.shell',
+                'setup.angle',
+                'seat.modes.rear_harness.angle_min',
+                'own.handle',
+                'own.other_handle',
+                'own.base',
+            ],
+            self::Flight => [
+                'own.model',
+                'setup.mode',
+                'seat.aircraft_certified',
+                'seat.detachable',
+                'seat.baseless',
+                'child.born_on',
+                'child.weight',
+                'child.height',
+                ...self::LIMITS,
+                ...self::SEATED,
+            ],
         };
     }
 
@@ -150,7 +199,10 @@ enum Calculator: string
     {
         $left = match (true) {
             $path !== 'setup.mode' => [],
-            $this === self::Locking || $this === self::Anchors || $this === self::Slot => array_filter(ModeName::cases(), static fn(ModeName $mode): bool => ! $mode->hasHarness()),
+            $this === self::Locking || $this === self::Anchors || $this === self::Slot => array_filter(
+                ModeName::cases(),
+                static fn(ModeName $mode): bool => ! $mode->hasHarness(),
+            ),
             $this === self::Flight => array_filter(ModeName::cases(), static fn(ModeName $mode): bool => ! $mode->hasSeat()),
             default => [],
         };
@@ -162,13 +214,39 @@ enum Calculator: string
     public static function ownQuestions(): array
     {
         return [
-            Askable::besides('own.noodle', Station::Measure, AnswerKind::Length, 'Noodle', 'How thick is the noodle?', 'Outside, unsqueezed. 2.5 in unless you measure.'),
+            Askable::besides(
+                'own.noodle',
+                Station::Measure,
+                AnswerKind::Length,
+                'Noodle',
+                'How thick is the noodle?',
+                'Outside, unsqueezed. 2.5 in unless you measure.',
+            ),
             Askable::besides('own.model', Station::Child, AnswerKind::Text, 'Seat', 'Which seat of the catalogue?'),
             Askable::besides('own.missing', Station::Place, AnswerKind::Length, 'Missing room', 'How much room is missing?'),
             Askable::besides('own.shell', Station::Place, AnswerKind::Length, 'Shell', 'How long is the shell, from its bite to the top?'),
-            Askable::besides('own.handle', Station::Place, AnswerKind::Length, 'Handle now', 'How far does the handle reach ahead of the shell now?'),
-            Askable::besides('own.other_handle', Station::Place, AnswerKind::Length, 'Handle, other position', 'And in another position its maker allows for travel?'),
-            Askable::besides('own.base', Station::Place, AnswerKind::Length, 'Base', 'How far does the base add to the front?', 'Only where its maker allows the shell without it.'),
+            Askable::besides(
+                'own.handle',
+                Station::Place,
+                AnswerKind::Length,
+                'Handle now',
+                'How far does the handle reach ahead of the shell now?',
+            ),
+            Askable::besides(
+                'own.other_handle',
+                Station::Place,
+                AnswerKind::Length,
+                'Handle, other position',
+                'And in another position its maker allows for travel?',
+            ),
+            Askable::besides(
+                'own.base',
+                Station::Place,
+                AnswerKind::Length,
+                'Base',
+                'How far does the base add to the front?',
+                'Only where its maker allows the shell without it.',
+            ),
         ];
     }
 }

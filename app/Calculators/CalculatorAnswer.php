@@ -63,14 +63,20 @@ final readonly class CalculatorAnswer
             default => 'none',
         };
 
-        return array_values(array_filter($this->assessment->findings, static fn(Finding $f): bool => str_starts_with($f->code->value, $about)));
+        return array_values(array_filter(
+            $this->assessment->findings,
+            static fn(Finding $f): bool => str_starts_with($f->code->value, $about),
+        ));
     }
 
     /** @return list<string> what is still missing for a whole answer, in words */
     public function missing(): array
     {
         $lacking = $this->lacking();
-        $paths = array_filter($this->calculator->facts(), fn(string $path): bool => ! array_key_exists($path, $this->facts) && in_array($path, $lacking, true));
+        $paths = array_filter(
+            $this->calculator->facts(),
+            fn(string $path): bool => ! array_key_exists($path, $this->facts) && in_array($path, $lacking, true),
+        );
 
         return array_values(array_map(static fn(string $path): string => CalculatorPage::askable($path)->short, $paths));
     }
@@ -78,7 +84,9 @@ final readonly class CalculatorAnswer
     /** @return list<string> paths of the facts that would decide */
     public function lacking(): array
     {
-        return $this->calculator === Calculator::Flight ? $this->flight()->missing : array_map(static fn($q): string => $q->path, $this->assessment->questions);
+        return $this->calculator === Calculator::Flight
+            ? $this->flight()->missing
+            : array_map(static fn($q): string => $q->path, $this->assessment->questions);
     }
 
     public function ruler(): LabelRuler
@@ -88,7 +96,11 @@ final readonly class CalculatorAnswer
 
     public function plane(): ModePlane
     {
-        return ModePlane::of($this->situation, $this->units === Units::Imperial ? MassUnit::Pound : MassUnit::Kilogram, $this->units->tall());
+        return ModePlane::of(
+            $this->situation,
+            $this->units === Units::Imperial ? MassUnit::Pound : MassUnit::Kilogram,
+            $this->units->tall(),
+        );
     }
 
     public function front(): BuckleFront
@@ -117,7 +129,11 @@ final readonly class CalculatorAnswer
         return WedgeSize::of($this->situation);
     }
 
-    /** @return list<array{string, Angle, Angle, Angle}> none where no wedge is called for or allowed; else stack, what it gains, and the least and most by how far noodles are squeezed */
+    /**
+     * None where no wedge is called for or allowed.
+     *
+     * @return list<array{string, Angle, Angle, Angle}> stack, what it gains, and the least and most by how far noodles are squeezed
+     */
     public function stacks(): array
     {
         $base = $this->situation->seat?->baseLength?->base()->toFloat();
@@ -125,9 +141,23 @@ final readonly class CalculatorAnswer
             return [];
         }
         $noodle = $this->length('own.noodle')?->base()->toFloat() ?? WedgeSize::NOODLE_MM;
-        $gain = static fn(int $noodles, float $squeezed): Angle => Angle::of(number_format(WedgeSize::gain($base, $noodles, $squeezed, $noodle), 4, '.', ''));
+        $gain = static fn(int $noodles, float $squeezed): Angle => Angle::of(number_format(
+            WedgeSize::gain($base, $noodles, $squeezed, $noodle),
+            4,
+            '.',
+            '',
+        ));
 
-        return array_map(static fn(int $n, string $name): array => [$name, $gain($n, WedgeSize::SQUEEZED), $gain($n, WedgeSize::LEAST_SQUEEZED), $gain($n, WedgeSize::MOST_SQUEEZED)], [1, 3], ['One noodle', 'Three noodles, taped in a triangle']);
+        return array_map(
+            static fn(int $n, string $name): array => [
+                $name,
+                $gain($n, WedgeSize::SQUEEZED),
+                $gain($n, WedgeSize::LEAST_SQUEEZED),
+                $gain($n, WedgeSize::MOST_SQUEEZED),
+            ],
+            [1, 3],
+            ['One noodle', 'Three noodles, taped in a triangle'],
+        );
     }
 
     public function room(): RoomAhead
@@ -135,12 +165,24 @@ final readonly class CalculatorAnswer
         $rules = $this->situation->modeRules;
         $upright = $rules?->angleMin?->asMinimum(null, null)->entry?->value;
 
-        return RoomAhead::of($this->length('own.missing'), $this->length('own.shell'), $this->situation->setup()->angle, $upright instanceof Angle ? $upright : null, $this->length('own.handle'), $this->length('own.other_handle'), $this->length('own.base'));
+        return RoomAhead::of(
+            $this->length('own.missing'),
+            $this->length('own.shell'),
+            $this->situation->setup()->angle,
+            $upright instanceof Angle ? $upright : null,
+            $this->length('own.handle'),
+            $this->length('own.other_handle'),
+            $this->length('own.base'),
+        );
     }
 
     public function flight(): FlightCard
     {
-        return FlightCard::of($this->situation->case->seat ?? new Seat(), $this->situation->mode, ModeFits::of($this->situation)->for($this->situation->mode));
+        return FlightCard::of(
+            $this->situation->case->seat ?? new Seat(),
+            $this->situation->mode,
+            ModeFits::of($this->situation)->for($this->situation->mode),
+        );
     }
 
     /** @return list<CardStep> how to lock the belt by a way that works */

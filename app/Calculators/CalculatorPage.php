@@ -41,9 +41,17 @@ final readonly class CalculatorPage
     public Collection $models;
 
     /** @param array<array-key, mixed> $typed by path: answer, amount, unit, lines */
-    public function __construct(public Calculator $calculator, public array $typed, public Units $units, public CheckupEvent $event, Rulebook $rulebook, User $asking)
-    {
-        $this->models = $calculator === Calculator::Modes || $calculator === Calculator::Flight ? SeatModel::inUse()->get() : new Collection();
+    public function __construct(
+        public Calculator $calculator,
+        public array $typed,
+        public Units $units,
+        public CheckupEvent $event,
+        Rulebook $rulebook,
+        User $asking,
+    ) {
+        $this->models = $calculator === Calculator::Modes || $calculator === Calculator::Flight
+            ? SeatModel::inUse()->get()
+            : new Collection();
         [$facts, $problems] = $this->read($asking);
         [$case, $refused] = $this->assemble($facts);
         $problems += $refused;
@@ -54,8 +62,17 @@ final readonly class CalculatorPage
         $this->fields = array_map(function (string $path) use ($read, $problems): CalculatorField {
             $askable = self::askable($path);
 
-            return new CalculatorField($askable, $path, $path === 'own.model' ? $this->titles() : array_diff_key($askable->choices($read), $this->calculator->leftOut($path)), $this->typedOf($path), $problems[$path] ?? null);
-        }, array_values(array_filter($calculator->facts(), fn(string $path): bool => $calculator->asks($path, $case, $this->model(), $missing))));
+            return new CalculatorField(
+                $askable,
+                $path,
+                $path === 'own.model' ? $this->titles() : array_diff_key($askable->choices($read), $this->calculator->leftOut($path)),
+                $this->typedOf($path),
+                $problems[$path] ?? null,
+            );
+        }, array_values(array_filter(
+            $calculator->facts(),
+            fn(string $path): bool => $calculator->asks($path, $case, $this->model(), $missing),
+        )));
     }
 
     public static function askable(string $path): Askable
@@ -66,7 +83,13 @@ final readonly class CalculatorPage
             }
         }
 
-        return Questionnaire::standard()->for($path) ?? Askable::besides($path, Calculator::Expiry->station(), AnswerKind::Elsewhere, $path, $path);
+        return Questionnaire::standard()->for($path) ?? Askable::besides(
+            $path,
+            Calculator::Expiry->station(),
+            AnswerKind::Elsewhere,
+            $path,
+            $path,
+        );
     }
 
     /** Whether anything was answered at all. */
@@ -92,14 +115,20 @@ final readonly class CalculatorPage
      */
     public function with(array $answers): string
     {
-        return route('calculators.show', $this->calculator->value) . '?' . http_build_query(['f' => array_map(static fn(string $answer): array => ['answer' => $answer], $answers) + $this->typed]);
+        return route('calculators.show', $this->calculator->value) . '?' . http_build_query([
+            'f' => array_map(static fn(string $answer): array => ['answer' => $answer], $answers) + $this->typed,
+        ]);
     }
 
     /** @return array<string, mixed> the facts that a check can keep, in order */
     public function forACheck(): array
     {
         $model = $this->model();
-        $kept = array_filter($this->facts, static fn(string $path): bool => ! str_starts_with($path, Calculator::OWN), ARRAY_FILTER_USE_KEY);
+        $kept = array_filter(
+            $this->facts,
+            static fn(string $path): bool => ! str_starts_with($path, Calculator::OWN),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return $this->calculator->given() + ($model === null ? [] : ['seat' => $model->rules]) + $kept;
     }
@@ -198,6 +227,9 @@ final readonly class CalculatorPage
     /** @param array<array-key, mixed> $typed */
     private static function isBlank(array $typed): bool
     {
-        return array_filter(array_diff_key($typed, ['unit' => true]), static fn(mixed $v): bool => $v !== '' && $v !== null && $v !== []) === [];
+        return array_filter(
+            array_diff_key($typed, ['unit' => true]),
+            static fn(mixed $v): bool => $v !== '' && $v !== null && $v !== [],
+        ) === [];
     }
 }

@@ -26,7 +26,9 @@ final readonly class Headline
             Calculator::Slot => self::slot($answer),
             Calculator::Modes => self::modes($answer),
             Calculator::BeltFit => self::beltFit($answer),
-            Calculator::Extras => $answer->findings() === [] ? new self('may_stay', 'It may stay, used as its maker says.') : new self('take_off', 'Take it off.'),
+            Calculator::Extras => $answer->findings() === []
+                ? new self('may_stay', 'It may stay, used as its maker says.')
+                : new self('take_off', 'Take it off.'),
             Calculator::Room => self::room($answer, $units),
             Calculator::Flight => self::flight($answer),
         };
@@ -37,7 +39,10 @@ final readonly class Headline
         [$on, $left] = [$answer->assessment->computed()->expiresOn, $answer->assessment->computed()->daysLeft];
 
         return match (true) {
-            $on === null || $left === null => new self('unknown', 'It cannot be told yet: a stamp, or a make date and a useful life, is needed.'),
+            $on === null || $left === null => new self(
+                'unknown',
+                'It cannot be told yet: a stamp, or a make date and a useful life, is needed.',
+            ),
             $left > 0 => new self((string) $on, "First day of no more use: {$on->show()}, in {$left} days."),
             default => new self((string) $on, "It may no longer be used since {$on->show()}."),
         };
@@ -78,7 +83,11 @@ final readonly class Headline
 
         return $bound === null || $limit->missing !== []
             ? new self('unknown', 'It cannot be told yet.')
-            : new self((string) $bound->value->in(MassUnit::Kilogram)->value, ($bound->inclusive ? 'Up to' : 'Under') . " a child of {$units->show($bound->value)}, by " . Layer::words($bound->from) . '.');
+            : new self(
+                (string) $bound->value->in(MassUnit::Kilogram)->value,
+                ($bound->inclusive ? 'Up to' : 'Under') . " a child of {$units->show($bound->value)}, by " . Layer::words($bound->from)
+                    . '.',
+            );
     }
 
     private static function wedge(CalculatorAnswer $answer, Units $units): self
@@ -99,8 +108,14 @@ final readonly class Headline
         $s = $answer->situation;
 
         return match (true) {
-            $s->seat?->wedgeOk === false => new self('forbidden', 'Its maker forbids a noodle or towel: set the recline by the seat\'s own foot or setting.'),
-            $s->setup()->angle === null || $s->seat?->baseLength === null || $s->seat->wedgeOk === null => new self('unknown', 'It cannot be told yet: its maker must be known to allow a wedge, and angle and base length must be measured.'),
+            $s->seat?->wedgeOk === false => new self(
+                'forbidden',
+                'Its maker forbids a noodle or towel: set the recline by the seat\'s own foot or setting.',
+            ),
+            $s->setup()->angle === null || $s->seat?->baseLength === null || $s->seat->wedgeOk === null => new self(
+                'unknown',
+                'It cannot be told yet: its maker must be known to allow a wedge, and angle and base length must be measured.',
+            ),
             default => new self('none', 'No wedge is needed: at this angle the seat is not too upright.'),
         };
     }
@@ -120,7 +135,9 @@ final readonly class Headline
     {
         $best = $answer->assessment->computed()->bestMode;
 
-        return $best === null ? new self('unknown', 'No way of riding is known to fit yet.') : new self($best->value, "Best: {$best->title()}.");
+        return $best === null
+            ? new self('unknown', 'No way of riding is known to fit yet.')
+            : new self($best->value, "Best: {$best->title()}.");
     }
 
     private static function beltFit(CalculatorAnswer $answer): self

@@ -20,11 +20,24 @@ final readonly class PublishSeatModel
     {
         return DB::transaction(static function () use ($rules, $kind, $author): SeatModel {
             $text = static fn(string $key): string => is_string($rules->{$key} ?? null) ? $rules->{$key} : '';
-            $before = SeatModel::query()->where('maker', $text('maker'))->where('model', $text('model'))->orderByDesc('version')->lockForUpdate()->first();
+            $before = SeatModel::query()
+                ->where('maker', $text('maker'))
+                ->where('model', $text('model'))
+                ->orderByDesc('version')
+                ->lockForUpdate()
+                ->first();
             if ($before !== null && $before->replaced_by === null && $before->kind === $kind && self::same($before->rules, $rules)) {
                 return $before;
             }
-            $model = SeatModel::query()->create(['maker' => $text('maker'), 'model' => $text('model'), 'name' => $text('name') === '' ? null : $text('name'), 'kind' => $kind, 'rules' => $rules, 'version' => ($before->version ?? 0) + 1, 'entered_by' => $author?->id]);
+            $model = SeatModel::query()->create([
+                'maker' => $text('maker'),
+                'model' => $text('model'),
+                'name' => $text('name') === '' ? null : $text('name'),
+                'kind' => $kind,
+                'rules' => $rules,
+                'version' => ($before->version ?? 0) + 1,
+                'entered_by' => $author?->id,
+            ]);
             $before?->update(['replaced_by' => $model->id]);
             // A name that nobody knew is known now.
             Projection::forget(null, Verdict::NotFinished);

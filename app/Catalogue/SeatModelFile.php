@@ -13,7 +13,10 @@ use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
 use stdClass;
 
-/** The catalogue as a file: JSON by its schema with every rule, CSV per RFC 4180 with those that stand in one line. Refused whole when anything is wrong. */
+/**
+ * The catalogue as a file: JSON by its schema with every rule, CSV per RFC 4180 with those that stand in one line. Refused whole when
+ * anything is wrong.
+ */
 final readonly class SeatModelFile
 {
     public const FORMAT = 'mint-buckle/seats';
@@ -37,7 +40,14 @@ final readonly class SeatModelFile
     /** @param Collection<int, SeatModel> $models */
     public static function toJson(Collection $models): string
     {
-        return json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'models' => $models->map(static fn(SeatModel $m): array => ['kind' => $m->kind, 'rules' => $m->rules])->all()], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+        return json_encode(
+            [
+                'format' => self::FORMAT,
+                'version' => self::VERSION,
+                'models' => $models->map(static fn(SeatModel $m): array => ['kind' => $m->kind, 'rules' => $m->rules])->all(),
+            ],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        ) . "\n";
     }
 
     /** @param Collection<int, SeatModel> $models */
@@ -48,7 +58,14 @@ final readonly class SeatModelFile
         fputcsv($out, ['kind', ...self::columns()], ',', '"', '', "\r\n");
         foreach ($models as $model) {
             $typed = ModelText::show($model->rules);
-            fputcsv($out, [$model->kind, ...array_map(static fn(string $path): string => $typed[$path] ?? '', self::columns())], ',', '"', '', "\r\n");
+            fputcsv(
+                $out,
+                [$model->kind, ...array_map(static fn(string $path): string => $typed[$path] ?? '', self::columns())],
+                ',',
+                '"',
+                '',
+                "\r\n",
+            );
         }
         rewind($out);
 
@@ -68,7 +85,11 @@ final readonly class SeatModelFile
         } catch (InvalidCase $e) {
             return new self([], explode("\n", $e->getMessage()));
         }
-        if (! in_array($file->format ?? null, [self::FORMAT, self::FORMER], true) || ($file->version ?? null) !== self::VERSION || ! is_array($file->models ?? null)) {
+        if (
+            ! in_array($file->format ?? null, [self::FORMAT, self::FORMER], true)
+            || ($file->version ?? null) !== self::VERSION
+            || ! is_array($file->models ?? null)
+        ) {
             return new self([], ['(file): is no ' . self::FORMAT . ' of version ' . self::VERSION]);
         }
         $models = [];
@@ -92,7 +113,15 @@ final readonly class SeatModelFile
         $header = array_map(static fn(?string $c): string => trim((string) $c, " \u{FEFF}"), fgetcsv($in, null, ',', '"', '') ?: []);
         $unknown = array_diff($header, ['kind', ...self::columns()]);
         if ($unknown !== [] || array_diff(['kind', 'maker', 'model'], $header) !== []) {
-            return new self([], $unknown !== [] ? array_values(array_map(static fn(string $c): string => "line 1: has a column that the form does not know: {$c}", $unknown)) : ['line 1: needs the columns kind, maker and model']);
+            return new self(
+                [],
+                $unknown !== []
+                    ? array_values(array_map(
+                        static fn(string $c): string => "line 1: has a column that the form does not know: {$c}",
+                        $unknown,
+                    ))
+                    : ['line 1: needs the columns kind, maker and model'],
+            );
         }
         $models = [];
         $problems = [];
@@ -101,7 +130,12 @@ final readonly class SeatModelFile
             if ($fields !== [null] && count($fields) === count($header)) {
                 $typed = array_combine($header, array_map(strval(...), $fields));
                 $before = SeatModel::inUse()->where('maker', $typed['maker'])->where('model', $typed['model'])->first();
-                $read = ModelText::read($typed + [ModelText::MODES => array_keys((array) ($before->rules->modes ?? []))] + ($before === null ? [] : ModelText::show($before->rules)), $before?->rules);
+                $read = ModelText::read(
+                    $typed + [
+                        ModelText::MODES => array_keys((array) ($before->rules->modes ?? [])),
+                    ] + ($before === null ? [] : ModelText::show($before->rules)),
+                    $before?->rules,
+                );
                 $problems = [...$problems, ...self::problems("line {$line}", $read->rules, $typed['kind'], $read->problems)];
                 $models[] = ['kind' => $typed['kind'], 'rules' => $read->rules];
             } elseif ($fields !== [null]) {
@@ -119,8 +153,13 @@ final readonly class SeatModelFile
      */
     private static function problems(string $where, stdClass $rules, string $kind, array $known): array
     {
-        $lacking = array_filter(['maker', 'model'], static fn(string $key): bool => ! is_string($rules->{$key} ?? null) || $rules->{$key} === '');
-        $all = $known + array_fill_keys($lacking, 'Needed.') + ModelText::refused($rules) + (in_array($kind, SeatModel::KINDS, true) ? [] : ['kind' => 'Must be one of: ' . implode(', ', SeatModel::KINDS) . '.']);
+        $lacking = array_filter(
+            ['maker', 'model'],
+            static fn(string $key): bool => ! is_string($rules->{$key} ?? null) || $rules->{$key} === '',
+        );
+        $all = $known + array_fill_keys($lacking, 'Needed.') + ModelText::refused($rules) + (
+            in_array($kind, SeatModel::KINDS, true) ? [] : ['kind' => 'Must be one of: ' . implode(', ', SeatModel::KINDS) . '.']
+        );
 
         return array_map(static fn(string $path, string $problem): string => "{$where}.{$path}: {$problem}", array_keys($all), $all);
     }

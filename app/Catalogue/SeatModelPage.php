@@ -34,8 +34,15 @@ final readonly class SeatModelPage
      * @param Collection<int, SeatModel> $versions latest first
      * @param Collection<int, Fact> $corrections the seat's own figures that were entered at cars, with the manual's page
      */
-    private function __construct(public ?SeatModel $model, public array $typed, public array $modes, stdClass $rules, public Units $units, public Collection $versions, public Collection $corrections)
-    {
+    private function __construct(
+        public ?SeatModel $model,
+        public array $typed,
+        public array $modes,
+        stdClass $rules,
+        public Units $units,
+        public Collection $versions,
+        public Collection $corrections,
+    ) {
         // What cannot be read yet is left out of the drawing; the form names it.
         $this->seat = SectionReader::read(Seat::class, $rules);
     }
@@ -46,7 +53,15 @@ final readonly class SeatModelPage
      */
     public static function of(SeatModel $model, Units $units, Collection $versions, Collection $corrections): self
     {
-        return new self($model, ModelText::show($model->rules), array_keys((array) ($model->rules->modes ?? [])), $model->rules, $units, $versions, $corrections);
+        return new self(
+            $model,
+            ModelText::show($model->rules),
+            array_keys((array) ($model->rules->modes ?? [])),
+            $model->rules,
+            $units,
+            $versions,
+            $corrections,
+        );
     }
 
     public static function blank(Units $units): self
@@ -56,12 +71,24 @@ final readonly class SeatModelPage
 
     public static function growing(ModelText $text, Units $units): self
     {
-        return new self(null, [], array_keys((array) ($text->rules->modes ?? [])), $text->rules, $units, new Collection(), new Collection());
+        return new self(
+            null,
+            [],
+            array_keys((array) ($text->rules->modes ?? [])),
+            $text->rules,
+            $units,
+            new Collection(),
+            new Collection(),
+        );
     }
 
     public function plane(): ModePlane
     {
-        return ModePlane::of($this->situation(null), $this->units === Units::Metric ? MassUnit::Kilogram : MassUnit::Pound, $this->units->tall());
+        return ModePlane::of(
+            $this->situation(null),
+            $this->units === Units::Metric ? MassUnit::Kilogram : MassUnit::Pound,
+            $this->units->tall(),
+        );
     }
 
     /** The slots to scale; null for a seat without any. */
@@ -69,11 +96,19 @@ final readonly class SeatModelPage
     {
         $harness = array_values(array_filter($this->modes, static fn(string $m): bool => ModeName::tryFrom($m)?->hasHarness() === true));
 
-        return $harness === [] || ($this->seat->slots ?? []) === [] ? null : BuckleFront::of($this->situation(ModeName::from($harness[0])), lead: false);
+        return $harness === [] || ($this->seat->slots ?? []) === []
+            ? null
+            : BuckleFront::of($this->situation(ModeName::from($harness[0])), lead: false);
     }
 
     private function situation(?ModeName $mode): AssessmentContext
     {
-        return new AssessmentContext(new CaseFile(today: CalendarDate::of(2026, 1, 1), practice: PracticeCode::Us, child: new Child(), seat: $this->seat, setup: $mode === null ? null : new Setup(mode: $mode)));
+        return new AssessmentContext(new CaseFile(
+            today: CalendarDate::of(2026, 1, 1),
+            practice: PracticeCode::Us,
+            child: new Child(),
+            seat: $this->seat,
+            setup: $mode === null ? null : new Setup(mode: $mode),
+        ));
     }
 }

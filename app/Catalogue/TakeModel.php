@@ -16,7 +16,10 @@ use Psr\Clock\ClockInterface;
 use stdClass;
 use Symfony\Component\Uid\UuidV7;
 
-/** A check's seat is found in the catalogue: everything the catalogue knows of the model is filled in; what was seen on this very seat is kept. */
+/**
+ * A check's seat is found in the catalogue: everything the catalogue knows of the model is filled in; what was seen on this very seat is
+ * kept.
+ */
 final readonly class TakeModel
 {
     /** What belongs to one seat, not to its model. */
@@ -43,11 +46,22 @@ final readonly class TakeModel
         if (json_encode($before) === json_encode((object) $seat)) {
             return;
         }
-        NoteFact::append($check, UuidV7::generate(), $phase, 'seat', (object) $seat, $author, $this->clock->now(), "catalogue: {$model->title()}, version {$model->version}");
+        NoteFact::append(
+            $check,
+            UuidV7::generate(),
+            $phase,
+            'seat',
+            (object) $seat,
+            $author,
+            $this->clock->now(),
+            "catalogue: {$model->title()}, version {$model->version}",
+        );
         try {
             $check->caseOf($phase);
         } catch (InvalidCase $e) {
-            throw new UnreadableAnswer('With this model ' . $e->problems[0]->path . ' ' . $e->problems[0]->message . '. Put that right first.');
+            throw new UnreadableAnswer(
+                'With this model ' . $e->problems[0]->path . ' ' . $e->problems[0]->message . '. Put that right first.',
+            );
         }
     }
 }

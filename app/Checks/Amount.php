@@ -7,7 +7,9 @@ namespace App\Checks;
 /** A measurement as people write it: 12, 12.5, 12,5, 1/2, 1 1/2, ½. */
 final readonly class Amount
 {
-    private const FRACTIONS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
+    private const FRACTIONS = [
+        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
+    ];
 
     /** @return int|float|null the number; null when it cannot be read or has no finite decimals */
     public static function parse(string $text): int|float|null

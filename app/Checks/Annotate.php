@@ -16,8 +16,16 @@ final readonly class Annotate
     public function __construct(private ClockInterface $clock) {}
 
     /** @throws UnreadableAnswer when the family has left, or declines without a reason */
-    public function __invoke(Check $check, InspectionPhase $phase, string $id, AnnotationKind $beside, string $subject, bool $holds, ?string $reason, User $author): void
-    {
+    public function __invoke(
+        Check $check,
+        InspectionPhase $phase,
+        string $id,
+        AnnotationKind $beside,
+        string $subject,
+        bool $holds,
+        ?string $reason,
+        User $author,
+    ): void {
         if ($beside === AnnotationKind::Declined && $holds && $reason === null) {
             throw new UnreadableAnswer('Write down why the family declines; it still counts as open.');
         }

@@ -46,7 +46,9 @@ final readonly class AnswerReader
             AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted),
             AnswerKind::Whole => self::number($answer, 'Enter a number.'),
             AnswerKind::Share => self::number($answer, 'Enter per cent, 0 to 100.') / 100,
-            AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== '' ? $answer : throw new UnreadableAnswer('Enter something, or leave it unknown.'),
+            AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== ''
+                ? $answer
+                : throw new UnreadableAnswer('Enter something, or leave it unknown.'),
             AnswerKind::Texts => match ($answer) {
                 self::NOTHING => [],
                 self::ADD => [...(is_array($before) ? array_values($before) : []), self::entryName($posted)],
@@ -94,7 +96,9 @@ final readonly class AnswerReader
     private static function quantity(array $posted): array
     {
         $text = is_string($posted['amount'] ?? null) ? $posted['amount'] : '';
-        $amount = Amount::parse($text) ?? throw new UnreadableAnswer($text === '' ? 'Enter what you measured.' : "\"{$text}\" is no number. Enter it like 12, 12.5 or 1 1/2.");
+        $amount = Amount::parse($text) ?? throw new UnreadableAnswer(
+            $text === '' ? 'Enter what you measured.' : "\"{$text}\" is no number. Enter it like 12, 12.5 or 1 1/2.",
+        );
         $unit = $posted['unit'] ?? null;
 
         return is_string($unit) && $unit !== ''
@@ -110,7 +114,10 @@ final readonly class AnswerReader
     /** @return list<string> */
     private static function lines(mixed $text): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), explode("\n", is_string($text) ? $text : '')), static fn(string $line): bool => $line !== ''));
+        $lines = array_values(array_filter(
+            array_map(trim(...), explode("\n", is_string($text) ? $text : '')),
+            static fn(string $line): bool => $line !== '',
+        ));
 
         return $lines !== [] ? $lines : throw new UnreadableAnswer('Write one thing a line, or press "Nothing".');
     }
@@ -126,8 +133,15 @@ final readonly class AnswerReader
         return array_map(static function (string $line) use ($posted): array {
             preg_match('/\A(.*?)\s*(mm|cm|in)?\z/', $line, $m);
             $height = self::quantity(['amount' => $m[1] ?? $line, 'unit' => $m[2] ?? $posted['unit'] ?? null]);
-            if (Length::of(json_encode($height['value'], JSON_THROW_ON_ERROR), LengthUnit::tryFrom($height['unit']) ?? LengthUnit::Millimetre)->isMoreThan(Length::of(self::HIGHEST_SLOT_MM))) {
-                throw new UnreadableAnswer("No slot is {$line}" . (isset($m[2]) ? '' : " {$height['unit']}") . ' above the cushion. Look at the unit.');
+            if (
+                Length::of(
+                    json_encode($height['value'], JSON_THROW_ON_ERROR),
+                    LengthUnit::tryFrom($height['unit']) ?? LengthUnit::Millimetre,
+                )->isMoreThan(Length::of(self::HIGHEST_SLOT_MM))
+            ) {
+                throw new UnreadableAnswer(
+                    "No slot is {$line}" . (isset($m[2]) ? '' : " {$height['unit']}") . ' above the cushion. Look at the unit.',
+                );
             }
 
             return ['height' => $height];
@@ -143,7 +157,10 @@ final readonly class AnswerReader
         return match ($answer) {
             self::NOTHING => [],
             self::REMOVE => self::without($posted, $before),
-            default => [...(is_array($before) ? array_values($before) : []), ['name' => self::entryName($posted), $flag => $answer === 'yes']],
+            default => [
+                ...(is_array($before) ? array_values($before) : []),
+                ['name' => self::entryName($posted), $flag => $answer === 'yes'],
+            ],
         };
     }
 
@@ -164,6 +181,9 @@ final readonly class AnswerReader
     {
         $name = self::entryName($posted);
 
-        return array_values(array_filter(is_array($before) ? $before : [], static fn(mixed $entry): bool => ($entry instanceof stdClass ? $entry->name ?? null : $entry) !== $name));
+        return array_values(array_filter(
+            is_array($before) ? $before : [],
+            static fn(mixed $entry): bool => ($entry instanceof stdClass ? $entry->name ?? null : $entry) !== $name,
+        ));
     }
 }

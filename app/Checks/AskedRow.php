@@ -25,8 +25,15 @@ final readonly class AskedRow
         public bool $stale,
     ) {}
 
-    public static function of(Askable $askable, string $path, CaseFile $case, mixed $value, bool $asked, mixed $found = null, bool $stale = false): self
-    {
+    public static function of(
+        Askable $askable,
+        string $path,
+        CaseFile $case,
+        mixed $value,
+        bool $asked,
+        mixed $found = null,
+        bool $stale = false,
+    ): self {
         return new self($askable, $path, $askable->choices($case), $value, $asked, $found, $stale);
     }
 

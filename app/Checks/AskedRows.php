@@ -21,7 +21,12 @@ use stdClass;
 final readonly class AskedRows
 {
     /** Whole sections are begun by their first fact. */
-    private const STAND_INS = ['handover' => 'handover.shown_back', 'setup' => 'setup.mode', 'handover.technician.id' => 'handover.technician', 'handover.checker.id' => 'handover.checker'];
+    private const STAND_INS = [
+        'handover' => 'handover.shown_back',
+        'setup' => 'setup.mode',
+        'handover.technician.id' => 'handover.technician',
+        'handover.checker.id' => 'handover.checker',
+    ];
 
     /** Entered as tries, beside their gauge. */
     private const TRIES = ['setup.movement.side', 'setup.movement.front', 'setup.movement.up'];
@@ -29,7 +34,10 @@ final readonly class AskedRows
     private const ALWAYS = ['handover.shown_back', 'handover.technician', 'handover.checker', 'setup.mode', 'setup.position'];
 
     /** Whose date a signature brings along; asked for by itself only of somebody who has signed. */
-    private const SIGNED_BY = ['handover.technician.certified_until' => 'handover.technician', 'handover.checker.certified_until' => 'handover.checker'];
+    private const SIGNED_BY = [
+        'handover.technician.certified_until' => 'handover.technician',
+        'handover.checker.certified_until' => 'handover.checker',
+    ];
 
     /** What the side drawing takes, beside those asked. */
     private const DRAWN_REAR = ['setup.angle', 'setup.overhang'];
@@ -93,7 +101,12 @@ final readonly class AskedRows
                 continue;
             }
             $row = $this->row($askable, $path, true);
-            if ($this->stale !== [] && array_key_exists($path, $this->stale) || $this->facts->latest($path) === null || $askable->kind === AnswerKind::Elsewhere) {
+            if (
+                $this->stale !== []
+                && array_key_exists($path, $this->stale)
+                || $this->facts->latest($path) === null
+                || $askable->kind === AnswerKind::Elsewhere
+            ) {
                 return $row;
             }
             $waiting ??= $row;
@@ -123,7 +136,15 @@ final readonly class AskedRows
     {
         $before = $this->stale[$path] ?? null;
 
-        return AskedRow::of($askable, $path, $this->situation->case, CasePath::get($this->raw, $path), $asked, $before ?? $this->facts->foundBefore($path), $before !== null);
+        return AskedRow::of(
+            $askable,
+            $path,
+            $this->situation->case,
+            CasePath::get($this->raw, $path),
+            $asked,
+            $before ?? $this->facts->foundBefore($path),
+            $before !== null,
+        );
     }
 
     /** @return list<string> paths that the rules of a station still need; of every station when none is named */
@@ -143,7 +164,11 @@ final readonly class AskedRows
 
     private function isShown(AskedRow $row): bool
     {
-        return $row->asked || $row->stale || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere && $row->askable->when !== AskedWhen::BesideFinding) || in_array($row->path, self::ALWAYS, true) || ($this->situation->isRear() && in_array($row->path, self::DRAWN_REAR, true));
+        return $row->asked
+            || $row->stale
+            || ($row->value !== null && $row->askable->kind !== AnswerKind::Elsewhere && $row->askable->when !== AskedWhen::BesideFinding)
+            || in_array($row->path, self::ALWAYS, true)
+            || ($this->situation->isRear() && in_array($row->path, self::DRAWN_REAR, true));
     }
 
     /**
@@ -156,12 +181,23 @@ final readonly class AskedRows
             return [$askable->path];
         }
         $inUse = match (true) {
-            str_starts_with($askable->path, 'vehicle.positions.*.') && $this->situation->place !== null => [str_replace('vehicle.positions.*', $this->situation->placePath, $askable->path)],
-            str_starts_with($askable->path, 'seat.modes.*.') && $this->situation->modeRules !== null => [str_replace('seat.modes.*.', $this->situation->modePath(''), $askable->path)],
+            str_starts_with($askable->path, 'vehicle.positions.*.') && $this->situation->place !== null => [str_replace(
+                'vehicle.positions.*',
+                $this->situation->placePath,
+                $askable->path,
+            )],
+            str_starts_with($askable->path, 'seat.modes.*.') && $this->situation->modeRules !== null => [str_replace(
+                'seat.modes.*.',
+                $this->situation->modePath(''),
+                $askable->path,
+            )],
             default => [],
         };
 
-        return array_values(array_unique([...$inUse, ...($askable->kind === AnswerKind::Signature ? [] : array_filter($asked, $askable->matches(...)))]));
+        return array_values(array_unique([
+            ...$inUse,
+            ...($askable->kind === AnswerKind::Signature ? [] : array_filter($asked, $askable->matches(...))),
+        ]));
     }
 
     private function mayBeNoted(Askable $askable): bool

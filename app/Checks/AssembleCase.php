@@ -16,7 +16,9 @@ use MintBuckle\Core\Record\FoldedCase;
 use MintBuckle\Core\Record\InspectionPhase;
 use stdClass;
 
-/** A check's facts to its case: the day's settings, then each fact in the order in which it came. What was left stands on what was found. */
+/**
+ * A check's facts to its case: the day's settings, then each fact in the order in which it came. What was left stands on what was found.
+ */
 final readonly class AssembleCase
 {
     /** @throws InvalidCase when the facts contradict the format, which recording them prevents */
@@ -28,7 +30,12 @@ final readonly class AssembleCase
     /** @throws InvalidCase */
     public static function of(Check $check, InspectionPhase $phase): FoldedCase
     {
-        return FoldedCase::of(self::begin($check->visit->event), FactLog::of($check->logged(), $phase), $phase, self::campaigns($check->visit->event->recallList));
+        return FoldedCase::of(
+            self::begin($check->visit->event),
+            FactLog::of($check->logged(), $phase),
+            $phase,
+            self::campaigns($check->visit->event->recallList),
+        );
     }
 
     /**

@@ -48,7 +48,10 @@ final readonly class CardPage
             'done' => $facts->latest(AnnotationKind::Ticked->key($subject))?->value() === true,
         ], array_keys($card), $card);
         $this->notice = InstallationCard::notice($left->situation);
-        $this->stops = array_values(array_map(static fn(Finding $f): string => "{$f->message} {$f->remedy}", array_filter($left->findings, static fn(Finding $f): bool => $f->severity === Severity::Stop)));
+        $this->stops = array_values(array_map(
+            static fn(Finding $f): string => "{$f->message} {$f->remedy}",
+            array_filter($left->findings, static fn(Finding $f): bool => $f->severity === Severity::Stop),
+        ));
         $this->takingOut = TakingOut::of($left->situation);
         $this->changeover = $left->computed()->changeover;
         $this->signed = $check->signed_at !== null;

@@ -44,7 +44,11 @@ final readonly class CheckDrawings
 
     public function plane(): ModePlane
     {
-        return ModePlane::of($this->situation, $this->units === Units::Imperial ? MassUnit::Pound : MassUnit::Kilogram, $this->units->tall());
+        return ModePlane::of(
+            $this->situation,
+            $this->units === Units::Imperial ? MassUnit::Pound : MassUnit::Kilogram,
+            $this->units->tall(),
+        );
     }
 
     public function car(): CarAbove
@@ -74,7 +78,11 @@ final readonly class CheckDrawings
             $tries[$direction] = array_map(self::length(...), $this->facts->history("setup.movement.{$direction}"));
         }
 
-        return MovementGauge::of($tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries, MovementLimit::shown($this->situation), $this->units->length());
+        return MovementGauge::of(
+            $tries['up'] === [] ? ['side' => $tries['side'], 'front' => $tries['front']] : $tries,
+            MovementLimit::shown($this->situation),
+            $this->units->length(),
+        );
     }
 
     private static function length(stdClass $measured): Length

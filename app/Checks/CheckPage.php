@@ -91,7 +91,10 @@ final readonly class CheckPage
         $this->situation = $this->assessment->situation;
         $this->drawings = new CheckDrawings($this->situation, $phase, $units, $this->facts);
         $this->corrected = $judged->corrected;
-        $this->stations = array_map(fn(Station $s): StationNavItem => StationNavItem::of($s, $this->assessment, $this->phase), Station::cases());
+        $this->stations = array_map(
+            fn(Station $s): StationNavItem => StationNavItem::of($s, $this->assessment, $this->phase),
+            Station::cases(),
+        );
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
         [$this->rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
         $this->next = $this->asked->next($station);
@@ -115,7 +118,10 @@ final readonly class CheckPage
     /** What the verdict counts: "1 thing to put right, 4 to look at". */
     public function tally(): string
     {
-        $count = fn(Severity $severity): int => count(array_filter($this->assessment->findings, static fn(Finding $f): bool => $f->severity === $severity));
+        $count = fn(Severity $severity): int => count(array_filter(
+            $this->assessment->findings,
+            static fn(Finding $f): bool => $f->severity === $severity,
+        ));
         $stops = $count(Severity::Stop);
         $fixes = $count(Severity::Fix);
         $open = count($this->assessment->questions);
@@ -147,7 +153,10 @@ final readonly class CheckPage
     /** @return list<FindingCard> */
     public function findingsAt(Station $station): array
     {
-        return array_map(fn(Finding $f): FindingCard => FindingCard::of($f, $this->asked, $this->facts), $this->assessment->findingsAt($station));
+        return array_map(
+            fn(Finding $f): FindingCard => FindingCard::of($f, $this->asked, $this->facts),
+            $this->assessment->findingsAt($station),
+        );
     }
 
     /** The last entry in words: "Chest clip". */
@@ -170,7 +179,10 @@ final readonly class CheckPage
     /** A problem whose fact this station does not show; the others stand beside their fact. */
     public function problemElsewhere(): ?string
     {
-        $shown = array_map(static fn(AskedRow $row): string => $row->path, [...$this->rows, ...($this->next === null ? [] : [$this->next])]);
+        $shown = array_map(
+            static fn(AskedRow $row): string => $row->path,
+            [...$this->rows, ...($this->next === null ? [] : [$this->next])],
+        );
         $tried = $this->station === Station::Measure && $this->problemOfTry() !== null;
 
         return $tried || in_array($this->problemKey, $shown, true) ? null : $this->problem;
@@ -188,9 +200,15 @@ final readonly class CheckPage
 
         return match (true) {
             $this->station === Station::Secure && $s->onlyAnchorsHold() => [Help::gettingItTight($s->isRear())],
-            $this->station === Station::Secure && $s->isHarness() => [Help::gettingItTight($s->isRear()), Help::lockingABelt(), Help::lockingClip()],
+            $this->station === Station::Secure && $s->isHarness() => [
+                Help::gettingItTight($s->isRear()),
+                Help::lockingABelt(),
+                Help::lockingClip(),
+            ],
             $this->station === Station::Measure && $s->isHarness() => [Help::measuringMovement()],
-            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness($s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch)],
+            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness(
+                $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch,
+            )],
             default => [],
         };
     }
@@ -206,12 +224,18 @@ final readonly class CheckPage
     {
         $other = $this->judged->other;
 
-        return $other === null ? null : new CheckDrawings(new AssessmentContext($other->case), $this->phase->other(), $this->units, $other->facts);
+        return $other === null
+            ? null
+            : new CheckDrawings(new AssessmentContext($other->case), $this->phase->other(), $this->units, $other->facts);
     }
 
     /** @return list<LogLine> what was changed between found and left */
     public function changes(): array
     {
-        return LogLine::changes($this->phase === InspectionPhase::Left || $this->judged->other === null ? $this->facts : $this->judged->other->facts, $this->case, $this->units);
+        return LogLine::changes(
+            $this->phase === InspectionPhase::Left || $this->judged->other === null ? $this->facts : $this->judged->other->facts,
+            $this->case,
+            $this->units,
+        );
     }
 }

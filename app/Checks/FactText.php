@@ -26,7 +26,9 @@ final readonly class FactText
         return match (true) {
             $quantity !== null => $units->show($quantity),
             is_bool($value) => $row->choices[$value ? 'yes' : 'no'] ?? ($value ? 'Yes' : 'No'),
-            is_array($value) => $value === [] ? 'nothing' : implode(', ', array_map(static fn(mixed $v): string => self::of($row, $v, $units), $value)),
+            is_array($value) => $value === []
+                ? 'nothing'
+                : implode(', ', array_map(static fn(mixed $v): string => self::of($row, $v, $units), $value)),
             $value instanceof stdClass => self::plain($value->name ?? $value->id ?? ''),
             default => $row->choices[self::plain($value)] ?? self::plain($value),
         };
@@ -43,7 +45,9 @@ final readonly class FactText
     public static function lines(mixed $value): string
     {
         return implode("\n", array_map(
-            static fn(mixed $line): string => $line instanceof stdClass ? self::measured(self::quantity($line->height ?? null)) : self::plain($line),
+            static fn(mixed $line): string => $line instanceof stdClass
+                ? self::measured(self::quantity($line->height ?? null))
+                : self::plain($line),
             is_array($value) ? $value : [],
         ));
     }
@@ -68,7 +72,9 @@ final readonly class FactText
         $quantity = self::quantity($row->value);
         $unit = $units->for($row->askable->kind);
 
-        return $quantity === null || $unit === null ? '' : rtrim(rtrim((string) $quantity->in($unit)->value->toScale(2, RoundingMode::HALF_UP), '0'), '.');
+        return $quantity === null || $unit === null
+            ? ''
+            : rtrim(rtrim((string) $quantity->in($unit)->value->toScale(2, RoundingMode::HALF_UP), '0'), '.');
     }
 
     private static function quantity(mixed $value): ?Quantity

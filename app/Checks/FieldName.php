@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Checks;
 
-/** A form field's name, and what follows from it: "children[0][weight]" is "children.0.weight" to the validator and "f-children-0-weight" on the page. */
+/**
+ * A form field's name, and what follows from it: "children[0][weight]" is "children.0.weight" to the validator and "f-children-0-weight"
+ * on the page.
+ */
 final readonly class FieldName
 {
     public string $dotted;

@@ -21,7 +21,14 @@ final readonly class FindingCard
      * @param LoggedFact|null $declined with its reason
      * @param string|null $page of the manual that the limit was read from
      */
-    private function __construct(public Finding $finding, public string $subject, public array $facts, public array $figures, public ?LoggedFact $declined, public ?string $page) {}
+    private function __construct(
+        public Finding $finding,
+        public string $subject,
+        public array $facts,
+        public array $figures,
+        public ?LoggedFact $declined,
+        public ?string $page,
+    ) {}
 
     public static function of(Finding $finding, AskedRows $rows, FactLog $facts): self
     {

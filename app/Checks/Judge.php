@@ -71,16 +71,25 @@ final readonly class Judge
             return $assessment;
         }
 
-        return new Assessment($assessment->rulebook, $assessment->findings, [new Question($doubt->path, Station::Label, Severity::Stop), ...$assessment->questions], $assessment->situation);
+        return new Assessment(
+            $assessment->rulebook,
+            $assessment->findings,
+            [new Question($doubt->path, Station::Label, Severity::Stop), ...$assessment->questions],
+            $assessment->situation,
+        );
     }
 
     /** The name that nothing could be matched with; null where there is none, or somebody has confirmed its spelling at the label. */
     private function doubt(Check $check, FoldedCase $folded): ?NameDoubt
     {
         $seat = $folded->case->seat;
-        $doubt = $seat === null || $seat->labelReadable === false ? null : $this->names->doubt($check->visit->event->recallList, $seat->maker, $seat->model);
+        $doubt = $seat === null || $seat->labelReadable === false
+            ? null
+            : $this->names->doubt($check->visit->event->recallList, $seat->maker, $seat->model);
 
-        return $doubt === null || $folded->facts->latest(AnnotationKind::Confirmed->key($doubt->subject()))?->value() === true ? null : $doubt;
+        return $doubt === null || $folded->facts->latest(AnnotationKind::Confirmed->key($doubt->subject()))?->value() === true
+            ? null
+            : $doubt;
     }
 
     /**
@@ -96,7 +105,10 @@ final readonly class Judge
         foreach ($check->logged() as $fact) {
             $last = $fact->phase === InspectionPhase::Found ? $fact->id : $last;
         }
-        $key = implode(':', ['found', $check->id, $last, $event->id, $event->updated_at?->getTimestamp(), $event->recall_list_id, Rulebook::VERSION]);
+        $key = implode(
+            ':',
+            ['found', $check->id, $last, $event->id, $event->updated_at?->getTimestamp(), $event->recall_list_id, Rulebook::VERSION],
+        );
 
         return Cache::remember($key, self::KEPT_SECONDS, fn(): array => array_values(array_filter(
             Assessor::assess($check->caseOf(InspectionPhase::Found)->case, $this->rulebook)->findings,

@@ -17,7 +17,12 @@ use MintBuckle\Core\Record\LoggedFact;
 final readonly class LogLine
 {
     /** Facts that come with seat and car as a whole. */
-    private const WHOLE = ['seat' => 'Seat, from the catalogue or its label', 'vehicle' => 'Car', 'setup' => 'Set-up', 'handover' => 'Handover'];
+    private const WHOLE = [
+        'seat' => 'Seat, from the catalogue or its label',
+        'vehicle' => 'Car',
+        'setup' => 'Set-up',
+        'handover' => 'Handover',
+    ];
 
     private function __construct(
         public string $what,
@@ -45,7 +50,14 @@ final readonly class LogLine
     {
         $logged = $fact->logged();
 
-        return new self(self::what($fact->key), self::words($logged, $case, $units), null, $fact, in_array($fact->id, $undone, true), $fact->undoes !== null);
+        return new self(
+            self::what($fact->key),
+            self::words($logged, $case, $units),
+            null,
+            $fact,
+            in_array($fact->id, $undone, true),
+            $fact->undoes !== null,
+        );
     }
 
     /** @return list<self> facts that were put right, in the order in which that was done */
@@ -57,7 +69,14 @@ final readonly class LogLine
             $askable = Questionnaire::standard()->for($entry->key);
             if ($entry->phase === InspectionPhase::Left && $before !== null && $askable !== null) {
                 $row = AskedRow::of($askable, $entry->key, $case, $entry->value(), false);
-                $lines[$entry->key] = new self($askable->short, FactText::of($row, $entry->value(), $units), FactText::of($row, $before, $units), null, false, false);
+                $lines[$entry->key] = new self(
+                    $askable->short,
+                    FactText::of($row, $entry->value(), $units),
+                    FactText::of($row, $before, $units),
+                    null,
+                    false,
+                    false,
+                );
             }
         }
 

@@ -19,6 +19,9 @@ final readonly class LogPage
     {
         $case = AssembleCase::read($check, InspectionPhase::Left);
         $undone = array_values(array_filter($check->facts->map(static fn(Fact $f): ?string => $f->undoes)->all()));
-        $this->lines = array_map(static fn(Fact $f): LogLine => LogLine::of($f, $undone, $case, $units), array_reverse(array_values($check->facts->all())));
+        $this->lines = array_map(
+            static fn(Fact $f): LogLine => LogLine::of($f, $undone, $case, $units),
+            array_reverse(array_values($check->facts->all())),
+        );
     }
 }

@@ -19,8 +19,18 @@ final readonly class NoteFact
      * @param array<array-key, mixed>|null $posted as it was sent, where that is not the value itself
      * @throws UnreadableAnswer when the id was used for something else: what was kept first stays
      */
-    public static function append(Check $check, string $id, InspectionPhase $phase, string $key, mixed $value, User $author, DateTimeImmutable $when, ?string $note = null, ?string $undoes = null, ?array $posted = null): void
-    {
+    public static function append(
+        Check $check,
+        string $id,
+        InspectionPhase $phase,
+        string $key,
+        mixed $value,
+        User $author,
+        DateTimeImmutable $when,
+        ?string $note = null,
+        ?string $undoes = null,
+        ?array $posted = null,
+    ): void {
         $fact = [
             'id' => $id,
             'check_id' => $check->id,
@@ -37,14 +47,20 @@ final readonly class NoteFact
         if (Fact::rows()->insertOrIgnore($fact) === 1) {
             $check->noteLogged(LoggedFact::ofRow((object) $fact));
         } elseif (! self::isKept($id, $fact['posted'])) {
-            throw new UnreadableAnswer('Another answer was kept under this entry before, and its reply was lost on the way. What is kept is shown now; answer again if it is not right.');
+            throw new UnreadableAnswer(
+                'Another answer was kept under this entry before, and its reply was lost on the way. What is kept is shown now; answer '
+                    . 'again if it is not right.',
+            );
         }
     }
 
     /** Whether this very entry was kept already. */
     public static function isKept(string $id, string $posted): bool
     {
-        return Fact::rows()->where('id', $id)->where(static fn(Builder $same): Builder => $same->where('posted', $posted)->orWhereNull('posted'))->exists();
+        return Fact::rows()
+            ->where('id', $id)
+            ->where(static fn(Builder $same): Builder => $same->where('posted', $posted)->orWhereNull('posted'))
+            ->exists();
     }
 
     /** @param list<mixed> $content */

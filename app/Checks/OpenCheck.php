@@ -11,7 +11,10 @@ use App\Models\Visit;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
-/** Something is written to a check that is still open. The visit's row is the lock that sending off takes too: no fact gets in behind a signature. */
+/**
+ * Something is written to a check that is still open. The visit's row is the lock that sending off takes too: no fact gets in behind a
+ * signature.
+ */
 final readonly class OpenCheck
 {
     /**

@@ -38,7 +38,10 @@ final readonly class Projection
     /** Judges anew whatever of an event was judged by nobody, or by another edition of the rulebook. */
     public function refresh(CheckupEvent $event): void
     {
-        $stale = Check::query()->whereHas('visit', static fn($visit) => $visit->where('checkup_event_id', $event->id))->whereRaw('judged_by IS DISTINCT FROM ?', [Rulebook::VERSION]);
+        $stale = Check::query()->whereHas(
+            'visit',
+            static fn($visit) => $visit->where('checkup_event_id', $event->id),
+        )->whereRaw('judged_by IS DISTINCT FROM ?', [Rulebook::VERSION]);
         $stale->with(['facts', 'visit'])->chunkById(self::AT_ONCE, function ($checks) use ($event): void {
             foreach ($checks as $check) {
                 $check->visit->setRelation('event', $event);
@@ -51,7 +54,10 @@ final readonly class Projection
     public static function forget(?CheckupEvent $event, ?Verdict $verdict = null): void
     {
         Check::query()->whereNull('signed_at')
-            ->when($event !== null, static fn($checks) => $checks->whereHas('visit', static fn($visit) => $visit->where('checkup_event_id', $event?->id)))
+            ->when(
+                $event !== null,
+                static fn($checks) => $checks->whereHas('visit', static fn($visit) => $visit->where('checkup_event_id', $event?->id)),
+            )
             ->when($verdict !== null, static fn($checks) => $checks->where('verdict', $verdict?->value))
             ->update(['verdict' => null, 'judged_by' => null]);
     }

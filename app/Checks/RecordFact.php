@@ -13,7 +13,10 @@ use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\Record\InspectionPhase;
 use Psr\Clock\ClockInterface;
 
-/** Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same entry arriving again changes nothing; another one under its id is refused. */
+/**
+ * Takes one answer, sees with the core's own reader that it makes sense in this case, and keeps it. The same entry arriving again changes
+ * nothing; another one under its id is refused.
+ */
 final readonly class RecordFact
 {
     public function __construct(private ClockInterface $clock) {}
@@ -22,8 +25,15 @@ final readonly class RecordFact
      * @param array<array-key, mixed> $posted
      * @throws UnreadableAnswer with what to do; nothing is kept then
      */
-    public function __invoke(Check $check, InspectionPhase $phase, string $id, string $key, array $posted, User $author, ?string $note = null): void
-    {
+    public function __invoke(
+        Check $check,
+        InspectionPhase $phase,
+        string $id,
+        string $key,
+        array $posted,
+        User $author,
+        ?string $note = null,
+    ): void {
         OpenCheck::write($check, function (Check $check) use ($phase, $id, $key, $posted, $author, $note): void {
             $this->record($check, $phase, $id, $key, $posted, $author, $note);
         });
@@ -37,7 +47,17 @@ final readonly class RecordFact
             throw new UnreadableAnswer('Hand-over is asked as the seat leaves, not as it was found.');
         }
         $before = $askable->kind->isAddedTo() ? CasePath::get($check->caseOf($phase)->raw, $key) : null;
-        NoteFact::append($check, $id, $phase, $key, AnswerReader::read($askable, $posted, $before, $author), $author, $this->clock->now(), $note, posted: $posted);
+        NoteFact::append(
+            $check,
+            $id,
+            $phase,
+            $key,
+            AnswerReader::read($askable, $posted, $before, $author),
+            $author,
+            $this->clock->now(),
+            $note,
+            posted: $posted,
+        );
         self::mustMakeSense($check, $phase, $key);
     }
 

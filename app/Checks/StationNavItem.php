@@ -22,7 +22,11 @@ final readonly class StationNavItem
         $open = count($assessment->questionsAt($station));
 
         return new self($station, $assessment->verdictAt($station), match (true) {
-            $worst !== null && ($worst->severity->rank() <= Severity::Fix->rank() || ($worst->severity === Severity::Ask && $open === 0)) => $worst->severity->title() . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short($worst->message)),
+            $worst !== null && (
+                $worst->severity->rank() <= Severity::Fix->rank()
+                || ($worst->severity === Severity::Ask && $open === 0)
+            ) => $worst->severity->title()
+                . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short($worst->message)),
             $open > 0 => "{$open} to look at",
             $worst !== null => 'in order, with advice',
             $station === Station::Handover && $phase === InspectionPhase::Found => 'asked as it leaves',

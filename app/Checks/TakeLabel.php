@@ -29,7 +29,16 @@ final readonly class TakeLabel
         OpenCheck::write($check, function (Check $check) use ($facts, $author): void {
             foreach ($facts as $key => $value) {
                 if (CasePath::get($check->caseOf(InspectionPhase::Found)->raw, "seat.{$key}") !== $value) {
-                    NoteFact::append($check, UuidV7::generate(), InspectionPhase::Found, "seat.{$key}", $value, $author, $this->clock->now(), 'label’s code');
+                    NoteFact::append(
+                        $check,
+                        UuidV7::generate(),
+                        InspectionPhase::Found,
+                        "seat.{$key}",
+                        $value,
+                        $author,
+                        $this->clock->now(),
+                        'label’s code',
+                    );
                 }
             }
             try {

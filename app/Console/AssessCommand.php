@@ -17,7 +17,8 @@ final class AssessCommand extends Command
 {
     use SpeaksJson;
 
-    protected $signature = 'buckle:assess {file? : a case file, or - for standard input} {--lines : one case per input line, one answer per output line}';
+    protected $signature = 'buckle:assess {file? : a case file, or - for standard input} {--lines : one case per input line, one answer '
+        . 'per output line}';
 
     protected $description = 'Assess a case file';
 
@@ -28,7 +29,9 @@ final class AssessCommand extends Command
             return self::NOT_VALID;
         }
 
-        return $this->option('lines') ? $this->lines($stream, $rulebook) : $this->one((string) stream_get_contents($stream, 2 * 1_048_576), $rulebook);
+        return $this->option('lines')
+            ? $this->lines($stream, $rulebook)
+            : $this->one((string) stream_get_contents($stream, 2 * 1_048_576), $rulebook);
     }
 
     private function one(string $json, Rulebook $rulebook): int
@@ -50,7 +53,9 @@ final class AssessCommand extends Command
             try {
                 $answer = AssessmentWriter::toArray(Assessor::assess(Reader::read($line), $rulebook));
             } catch (InvalidCase $e) {
-                $answer = ['errors' => array_map(static fn(Problem $p): array => ['path' => $p->path, 'message' => $p->message], $e->problems)];
+                $answer = [
+                    'errors' => array_map(static fn(Problem $p): array => ['path' => $p->path, 'message' => $p->message], $e->problems),
+                ];
             }
             fwrite(STDOUT, self::json($answer, 0) . "\n");
         }

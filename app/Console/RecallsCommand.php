@@ -29,7 +29,13 @@ final class RecallsCommand extends Command
         }
         $path = 'recalls/' . basename($file) . '.' . getmypid();
         Storage::put($path, (string) file_get_contents($file));
-        $import = RecallImport::query()->create(['source' => basename($file), 'path' => $path, 'dated' => $this->option('dated'), 'state' => ImportState::Reading, 'begun_by' => User::query()->orderBy('id')->firstOrFail()->id]);
+        $import = RecallImport::query()->create([
+            'source' => basename($file),
+            'path' => $path,
+            'dated' => $this->option('dated'),
+            'state' => ImportState::Reading,
+            'begun_by' => User::query()->orderBy('id')->firstOrFail()->id,
+        ]);
         $read($import);
         foreach ($import->problems as $problem) {
             fwrite(STDERR, "{$problem['path']}: {$problem['message']}\n");

@@ -27,7 +27,10 @@ final class SeatPlanCommand extends Command
             return self::NOT_VALID;
         }
         try {
-            $request = SeatingReader::read((string) stream_get_contents($stream, 2 * 1_048_576), CalendarDate::parse($clock->now()->format('Y-m-d')));
+            $request = SeatingReader::read(
+                (string) stream_get_contents($stream, 2 * 1_048_576),
+                CalendarDate::parse($clock->now()->format('Y-m-d')),
+            );
         } catch (InvalidCase $e) {
             return $this->refuse($e->problems);
         }

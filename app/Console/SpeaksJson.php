@@ -28,7 +28,10 @@ trait SpeaksJson
     /** @param array<string, mixed> $answer */
     private static function json(array $answer, int $flags): string
     {
-        return json_encode($answer, $flags | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+        return json_encode(
+            $answer,
+            $flags | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 
     /** @param non-empty-list<Problem> $problems */

@@ -17,8 +17,12 @@ final readonly class EventPage
     {
         $cards = $event->visits->map(static fn(Visit $visit): VisitCard => VisitCard::of($visit->setRelation('event', $event)));
         $this->groups = [
-            'In the bays' => array_values($cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at === null && $c->visit->bay !== null)->all()),
-            'Waiting' => array_values($cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at === null && $c->visit->bay === null)->all()),
+            'In the bays' => array_values(
+                $cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at === null && $c->visit->bay !== null)->all(),
+            ),
+            'Waiting' => array_values(
+                $cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at === null && $c->visit->bay === null)->all(),
+            ),
             'Gone home' => array_values($cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at !== null)->all()),
         ];
     }

@@ -26,7 +26,10 @@ final readonly class HandbookPage
     public function __construct(public string $search)
     {
         $words = preg_split('/\s+/', mb_strtolower(trim($search)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $holds = static fn(string $text): bool => array_filter($words, static fn(string $word): bool => ! str_contains(mb_strtolower($text), $word)) === [];
+        $holds = static fn(string $text): bool => array_filter(
+            $words,
+            static fn(string $word): bool => ! str_contains(mb_strtolower($text), $word),
+        ) === [];
         $rules = [];
         foreach (Rulebook::current()->codes() as $code) {
             $rule = RuleText::of($code);

@@ -16,7 +16,10 @@ use Illuminate\Http\Response;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Record\InspectionPhase;
 
-/** What follows an entry on the check: the screen's part for htmx, the whole screen without; a refused entry comes back with its reason and what was typed. */
+/**
+ * What follows an entry on the check: the screen's part for htmx, the whole screen without; a refused entry comes back with its reason and
+ * what was typed.
+ */
 final readonly class CheckAnswer
 {
     public function __construct(private Request $request, private Units $units, private Judge $judge) {}

@@ -51,7 +51,10 @@ final class Campaign extends Model
     {
         $said = Writer::section($campaign);
 
-        return ['code' => $campaign->id, 'models' => json_encode($campaign->models, JSON_THROW_ON_ERROR)] + array_intersect_key($said, array_flip(self::SAID));
+        return [
+            'code' => $campaign->id,
+            'models' => json_encode($campaign->models, JSON_THROW_ON_ERROR),
+        ] + array_intersect_key($said, array_flip(self::SAID));
     }
 
     /** A row of the table in the case format's shape. */
@@ -59,7 +62,9 @@ final class Campaign extends Model
     {
         $models = is_string($row->models ?? null) ? json_decode($row->models, false, 2, JSON_THROW_ON_ERROR) : [];
 
-        return (object) (['id' => $row->code ?? '', 'models' => $models] + array_intersect_key(get_object_vars($row), array_flip(self::SAID)));
+        return (object) (
+            ['id' => $row->code ?? '', 'models' => $models] + array_intersect_key(get_object_vars($row), array_flip(self::SAID))
+        );
     }
 
     /** What it asks of whoever has such a seat, in a sentence. */

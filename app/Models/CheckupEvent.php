@@ -35,7 +35,8 @@ final class CheckupEvent extends Model
 {
     protected $fillable = [
         'name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'recall_list_id', 'timezone',
-        'law_rear_facing_until_months', 'law_rear_facing_until_weight', 'law_rear_facing_until_unit', 'law_booster_from_months', 'law_booster_until_months', 'law_back_row_until_months',
+        'law_rear_facing_until_months', 'law_rear_facing_until_weight', 'law_rear_facing_until_unit',
+        'law_booster_from_months', 'law_booster_until_months', 'law_back_row_until_months',
     ];
 
     /** @return BelongsTo<RecallList, $this> */
@@ -61,7 +62,9 @@ final class CheckupEvent extends Model
     {
         return array_filter([
             'rear_facing_until_months' => $this->law_rear_facing_until_months,
-            'rear_facing_until_weight' => $this->law_rear_facing_until_weight === null ? null : (object) ['value' => (float) $this->law_rear_facing_until_weight, 'unit' => $this->law_rear_facing_until_unit],
+            'rear_facing_until_weight' => $this->law_rear_facing_until_weight === null
+                ? null
+                : (object) ['value' => (float) $this->law_rear_facing_until_weight, 'unit' => $this->law_rear_facing_until_unit],
             'booster_from_months' => $this->law_booster_from_months,
             'booster_until_months' => $this->law_booster_until_months,
             'back_row_until_months' => $this->law_back_row_until_months,

@@ -46,7 +46,11 @@ final class RecallList extends Model
     /** A list by its number, without asking the database again: once taken it never changes. */
     public static function known(int $id): ?self
     {
-        $attributes = Cache::remember("recall-list.{$id}", self::REMEMBERED_SECONDS, static fn(): ?array => self::query()->find($id)?->getRawOriginal());
+        $attributes = Cache::remember(
+            "recall-list.{$id}",
+            self::REMEMBERED_SECONDS,
+            static fn(): ?array => self::query()->find($id)?->getRawOriginal(),
+        );
 
         return is_array($attributes) ? (new self())->newFromBuilder($attributes) : null;
     }
@@ -62,7 +66,10 @@ final class RecallList extends Model
     {
         $query = $this->campaigns()->orderBy('id')->limit($most);
         if ($search !== '') {
-            $ofMaker = DB::table('campaign_keys')->select('campaign_id')->where('recall_list_id', $this->id)->where('maker', CandidateKeys::maker($search));
+            $ofMaker = DB::table('campaign_keys')
+                ->select('campaign_id')
+                ->where('recall_list_id', $this->id)
+                ->where('maker', CandidateKeys::maker($search));
             $query->where(static fn(EloquentBuilder $either) => $either->where('code', $search)->orWhereIn('id', $ofMaker));
         }
 
@@ -87,13 +94,22 @@ final class RecallList extends Model
     /** @param string $folded a maker's name, folded */
     public function namesMaker(string $folded): bool
     {
-        return $this->remember("maker.{$folded}", fn(): bool => DB::table('campaign_keys')->where('recall_list_id', $this->id)->where('maker', $folded)->exists());
+        return $this->remember(
+            "maker.{$folded}",
+            fn(): bool => DB::table('campaign_keys')->where('recall_list_id', $this->id)->where('maker', $folded)->exists(),
+        );
     }
 
     /** @return list<string> every maker it names, as it spells them */
     public function makers(): array
     {
-        return $this->remember('makers', fn(): array => array_values(array_filter(Campaign::rows()->where('recall_list_id', $this->id)->distinct()->pluck('maker')->all(), is_string(...))));
+        return $this->remember(
+            'makers',
+            fn(): array => array_values(array_filter(
+                Campaign::rows()->where('recall_list_id', $this->id)->distinct()->pluck('maker')->all(),
+                is_string(...),
+            )),
+        );
     }
 
     /**
@@ -122,7 +138,11 @@ final class RecallList extends Model
     private function remembered(?string $maker, ?string $model): array
     {
         $key = "recall-list.{$this->id}." . sha1("{$maker}\n{$model}");
-        $json = Cache::remember($key, self::REMEMBERED_SECONDS, fn(): string => json_encode($this->narrowed($maker, $model), JSON_THROW_ON_ERROR));
+        $json = Cache::remember(
+            $key,
+            self::REMEMBERED_SECONDS,
+            fn(): string => json_encode($this->narrowed($maker, $model), JSON_THROW_ON_ERROR),
+        );
         $said = json_decode($json);
 
         return array_values(array_filter(is_array($said) ? $said : [], static fn(mixed $one): bool => $one instanceof stdClass));
@@ -131,10 +151,17 @@ final class RecallList extends Model
     /** @return list<stdClass> */
     public function narrowed(?string $maker, ?string $model): array
     {
-        $keys = DB::table('campaign_keys')->select('campaign_id')->where('recall_list_id', $this->id)->where('maker', CandidateKeys::maker((string) $maker))
+        $keys = DB::table('campaign_keys')
+            ->select('campaign_id')
+            ->where('recall_list_id', $this->id)
+            ->where('maker', CandidateKeys::maker((string) $maker))
             ->when($model !== null, static fn(Builder $of): Builder => $of->whereIn('beginning', CandidateKeys::ofModel((string) $model)));
         $rows = Campaign::rows()->where('recall_list_id', $this->id)->orderBy('id')
-            ->when($maker === null, static fn(Builder $some): Builder => $some->limit(self::SOME), static fn(Builder $of): Builder => $of->whereIn('id', $keys));
+            ->when(
+                $maker === null,
+                static fn(Builder $some): Builder => $some->limit(self::SOME),
+                static fn(Builder $of): Builder => $of->whereIn('id', $keys),
+            );
 
         return array_values($rows->get()->map(Campaign::said(...))->all());
     }

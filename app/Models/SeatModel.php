@@ -56,7 +56,15 @@ final class SeatModel extends Model
     public static function names(): array
     {
         /** @var list<object{id: int, maker: string, model: string, name: string|null}> $names */
-        $names = json_decode(Cache::rememberForever(self::NAMES, static fn(): string => self::inUse()->toBase()->get(['id', 'maker', 'model', 'name'])->toJson()), false, 8, JSON_THROW_ON_ERROR);
+        $names = json_decode(
+            Cache::rememberForever(
+                self::NAMES,
+                static fn(): string => self::inUse()->toBase()->get(['id', 'maker', 'model', 'name'])->toJson(),
+            ),
+            false,
+            8,
+            JSON_THROW_ON_ERROR,
+        );
 
         return $names;
     }
@@ -68,7 +76,8 @@ final class SeatModel extends Model
     {
         $title = Folded::text($this->title());
 
-        return array_filter(explode(' ', $words), static fn(string $word): bool => ! str_contains($title, Folded::text($word))) === [] || str_contains($title, Folded::text($words));
+        return array_filter(explode(' ', $words), static fn(string $word): bool => ! str_contains($title, Folded::text($word))) === []
+            || str_contains($title, Folded::text($words));
     }
 
     protected static function booted(): void

@@ -32,7 +32,18 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Visit extends Model
 {
-    protected $fillable = ['checkup_event_id', 'ticket', 'bay', 'vehicle', 'submission', 'arrived_at', 'left_at', 'received_by', 'left_because', 'left_seen_by'];
+    protected $fillable = [
+        'checkup_event_id',
+        'ticket',
+        'bay',
+        'vehicle',
+        'submission',
+        'arrived_at',
+        'left_at',
+        'received_by',
+        'left_because',
+        'left_seen_by',
+    ];
 
     /** @return BelongsTo<CheckupEvent, $this> */
     public function event(): BelongsTo

@@ -30,11 +30,19 @@ final readonly class FetchRecallFeed
                 ->get($this->config->string('recalls.feed') . "/{$behaviour}.json");
             Storage::put($import->path, $answer->body());
         } catch (ConnectionException) {
-            self::refuse($import, 'did not answer in time, ' . $this->config->integer('recalls.tries') . ' times. Try again later, or take the list from a file.');
+            self::refuse(
+                $import,
+                'did not answer in time, ' . $this->config->integer('recalls.tries')
+                    . ' times. Try again later, or take the list from a file.',
+            );
 
             return;
         } catch (RequestException $e) {
-            self::refuse($import, "answered with an error ({$e->response->status()}), " . $this->config->integer('recalls.tries') . ' times. Try again later, or take the list from a file.');
+            self::refuse(
+                $import,
+                "answered with an error ({$e->response->status()}), " . $this->config->integer('recalls.tries')
+                    . ' times. Try again later, or take the list from a file.',
+            );
 
             return;
         }

@@ -41,7 +41,15 @@ final readonly class MatchAgain
                 $answer = $rematch->answer($seat);
                 $worst = $answer->worst();
                 if ($worst === 'affected' || $worst === 'possible') {
-                    $rows[] = ['recall_list_id' => $list->id, 'check_id' => $check, 'answer' => $worst, 'campaigns' => json_encode(array_map(static fn(RecallMatch $m): string => $m->campaign->id, $answer->matches), JSON_THROW_ON_ERROR)];
+                    $rows[] = [
+                        'recall_list_id' => $list->id,
+                        'check_id' => $check,
+                        'answer' => $worst,
+                        'campaigns' => json_encode(
+                            array_map(static fn(RecallMatch $m): string => $m->campaign->id, $answer->matches),
+                            JSON_THROW_ON_ERROR,
+                        ),
+                    ];
                 }
             }
             RecallFollowUp::query()->upsert($rows, ['recall_list_id', 'check_id'], ['answer', 'campaigns']);
@@ -94,7 +102,9 @@ final readonly class MatchAgain
             ->orderByRaw("phase = 'left'")->orderBy('seq')->get(['check_id', 'key', 'value']);
         $text = static fn(mixed $value): string => is_string($value) ? $value : '';
 
-        return array_values($rows->map(static fn(stdClass $row): array => [$text($row->check_id), $text($row->key), $text($row->value)])->all());
+        return array_values(
+            $rows->map(static fn(stdClass $row): array => [$text($row->check_id), $text($row->key), $text($row->value)])->all(),
+        );
     }
 
     /** @param array<string, mixed> $facts */

@@ -11,7 +11,8 @@ final readonly class NameDoubt
 {
     /**
      * @param 'seat.maker'|'seat.model' $path
-     * @param list<array{maker: string, model: string|null, id: int|null, label: string}> $near nearest first; a near model brings its maker and its number in the catalogue along
+     * @param list<array{maker: string, model: string|null, id: int|null, label: string}> $near nearest first; a near model brings its maker
+     *                                                                                          and its number in the catalogue along
      */
     public function __construct(public string $path, public string $typed, public array $near) {}
 

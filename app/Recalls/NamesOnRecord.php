@@ -21,14 +21,17 @@ final class NamesOnRecord
             return new NameDoubt('seat.maker', $maker, $this->near($list, $maker));
         }
 
-        return $maker === null || $model === null || $this->knowsModel($list, $maker, $model) ? null : new NameDoubt('seat.model', $model, $this->nearModels($model, Folded::text($maker)));
+        return $maker === null || $model === null || $this->knowsModel($list, $maker, $model)
+            ? null
+            : new NameDoubt('seat.model', $model, $this->nearModels($model, Folded::text($maker)));
     }
 
     private function knowsMaker(?RecallList $list, string $maker): bool
     {
         $folded = Folded::text($maker);
 
-        return array_filter($this->catalogue(), static fn(object $m): bool => Folded::text($m->maker) === $folded) !== [] || $list?->namesMaker($folded) === true;
+        return array_filter($this->catalogue(), static fn(object $m): bool => Folded::text($m->maker) === $folded) !== []
+            || $list?->namesMaker($folded) === true;
     }
 
     private function knowsModel(?RecallList $list, string $maker, string $model): bool
@@ -56,11 +59,21 @@ final class NamesOnRecord
         return false;
     }
 
-    /** @return list<array{maker: string, model: string|null, id: int|null, label: string}> makers that come near, and models that were typed in their place */
+    /**
+     * Makers that come near, and models that were typed in their place.
+     *
+     * @return list<array{maker: string, model: string|null, id: int|null, label: string}>
+     */
     private function near(?RecallList $list, string $typed): array
     {
-        $makers = array_values(array_unique([...array_map(static fn(object $m): string => $m->maker, $this->catalogue()), ...$list?->makers() ?? []]));
-        $near = array_map(static fn(string $maker): array => ['maker' => $maker, 'model' => null, 'id' => null, 'label' => $maker], NearNames::of($typed, $makers));
+        $makers = array_values(array_unique([
+            ...array_map(static fn(object $m): string => $m->maker, $this->catalogue()),
+            ...$list?->makers() ?? [],
+        ]));
+        $near = array_map(
+            static fn(string $maker): array => ['maker' => $maker, 'model' => null, 'id' => null, 'label' => $maker],
+            NearNames::of($typed, $makers),
+        );
 
         return [...$near, ...$this->nearModels($typed, null)];
     }
@@ -80,7 +93,12 @@ final class NamesOnRecord
         $near = [];
         foreach (NearNames::of($typed, array_map(strval(...), array_keys($byTitle))) as $title) {
             foreach ($byTitle[$title] as $model) {
-                $near[$model->id] = ['maker' => $model->maker, 'model' => $model->model, 'id' => $model->id, 'label' => trim("{$model->maker} {$model->model} {$model->name}")];
+                $near[$model->id] = [
+                    'maker' => $model->maker,
+                    'model' => $model->model,
+                    'id' => $model->id,
+                    'label' => trim("{$model->maker} {$model->model} {$model->name}"),
+                ];
             }
         }
 

@@ -25,7 +25,9 @@ final readonly class Progress
     /** Whether a work under way was killed: nothing was heard of it for a while. */
     public function isDead(RecallImport $import): bool
     {
-        return $import->state->isUnderWay() && $this->cache->get("recall-import.{$import->id}.moving") !== true && $import->updated_at->diffInSeconds(now()) > self::STILL_SECONDS;
+        return $import->state->isUnderWay()
+            && $this->cache->get("recall-import.{$import->id}.moving") !== true
+            && $import->updated_at->diffInSeconds(now()) > self::STILL_SECONDS;
     }
 
     public function done(RecallImport $import): int

@@ -35,7 +35,8 @@ final readonly class ReadRecallList
         $import->update(['state' => ImportState::Reading]);
         $after = [];
         try {
-            $file = RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), CalendarDate::parse($this->clock->now()->format('Y-m-d')), function (Campaign $campaign, int $number) use ($import, &$after): void {
+            $today = CalendarDate::parse($this->clock->now()->format('Y-m-d'));
+            $file = RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), $today, function (Campaign $campaign, int $number) use ($import, &$after): void {
                 $after[$campaign->id] = self::digest(Writer::section($campaign));
                 if ($number % self::EVERY === 0) {
                     $this->progress->report($import, $number);
@@ -47,10 +48,22 @@ final readonly class ReadRecallList
                 'state' => ImportState::Ready,
                 'size' => $file->size,
                 'dated' => (string) $file->dated,
-                'changes' => ['new' => self::some($changes->new), 'gone' => self::some($changes->gone), 'changed' => self::some($changes->changed), 'same' => $changes->same, 'counts' => [count($changes->new), count($changes->gone), count($changes->changed)]],
+                'changes' => [
+                    'new' => self::some($changes->new),
+                    'gone' => self::some($changes->gone),
+                    'changed' => self::some($changes->changed),
+                    'same' => $changes->same,
+                    'counts' => [count($changes->new), count($changes->gone), count($changes->changed)],
+                ],
             ]);
         } catch (InvalidCase $e) {
-            $import->update(['state' => ImportState::Refused, 'problems' => array_map(static fn(Problem $p): array => ['path' => $p->path, 'message' => $p->message], array_slice($e->problems, 0, self::SHOWN))]);
+            $import->update([
+                'state' => ImportState::Refused,
+                'problems' => array_map(
+                    static fn(Problem $p): array => ['path' => $p->path, 'message' => $p->message],
+                    array_slice($e->problems, 0, self::SHOWN),
+                ),
+            ]);
         } catch (Cancelled) {
             $import->update(['state' => ImportState::Cancelled]);
         }

@@ -21,13 +21,23 @@ final readonly class RecallExport
         assert($out !== false);
         fputcsv($out, RecallIntake::COLUMNS, ',', '"', '', "\r\n");
         foreach ($this->campaigns() as $campaign) {
-            fputcsv($out, array_map(static fn(string $column): string => self::field($campaign->{$column} ?? null), RecallIntake::COLUMNS), ',', '"', '', "\r\n");
+            fputcsv(
+                $out,
+                array_map(static fn(string $column): string => self::field($campaign->{$column} ?? null), RecallIntake::COLUMNS),
+                ',',
+                '"',
+                '',
+                "\r\n",
+            );
         }
     }
 
     public function json(): void
     {
-        $head = json_encode(['format' => RecallIntake::FORMAT, 'version' => RecallIntake::VERSION, 'dated' => $this->list->dated->toDateString()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
+        $head = json_encode(
+            ['format' => RecallIntake::FORMAT, 'version' => RecallIntake::VERSION, 'dated' => $this->list->dated->toDateString()],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,
+        );
         echo substr($head, 0, -1), ',"campaigns":[';
         $between = "\n";
         foreach ($this->campaigns() as $campaign) {
@@ -45,6 +55,8 @@ final readonly class RecallExport
 
     private static function field(mixed $value): string
     {
-        return is_array($value) ? implode(RecallIntake::BETWEEN_MODELS, array_filter($value, is_string(...))) : (is_string($value) ? $value : '');
+        return is_array($value)
+            ? implode(RecallIntake::BETWEEN_MODELS, array_filter($value, is_string(...)))
+            : (is_string($value) ? $value : '');
     }
 }

@@ -70,7 +70,12 @@ final readonly class RecallFile
     private static function json(string $path, RecallIntake $intake, callable $each): self
     {
         $list = filesize($path) > self::MOST_JSON_BYTES ? null : json_decode((string) file_get_contents($path));
-        if (! $list instanceof stdClass || ($list->format ?? null) !== RecallIntake::FORMAT || ($list->version ?? null) !== RecallIntake::VERSION || ! is_array($list->campaigns ?? null)) {
+        if (
+            ! $list instanceof stdClass
+            || ($list->format ?? null) !== RecallIntake::FORMAT
+            || ($list->version ?? null) !== RecallIntake::VERSION
+            || ! is_array($list->campaigns ?? null)
+        ) {
             $intake->problem('(file)', 'is no ' . RecallIntake::FORMAT . ' of version ' . RecallIntake::VERSION . ', or was cut short');
 
             return new self(null, 0);

@@ -32,9 +32,18 @@ final readonly class RecallsPage
      * @param Collection<int, Campaign> $campaigns some of the list
      * @param Collection<int, RecallFollowUp> $named every past check that the list names
      */
-    public function __construct(public ?RecallList $list, public ?int $age, public CheckupEvent $event, public Collection $imports, public Collection $campaigns, public string $search, Collection $named)
-    {
-        $asked = $named->filter(static fn(RecallFollowUp $f): bool => ($f->check->visit->family->contact ?? '') !== '' && $f->check->signed_at !== null);
+    public function __construct(
+        public ?RecallList $list,
+        public ?int $age,
+        public CheckupEvent $event,
+        public Collection $imports,
+        public Collection $campaigns,
+        public string $search,
+        Collection $named,
+    ) {
+        $asked = $named->filter(
+            static fn(RecallFollowUp $f): bool => ($f->check->visit->family->contact ?? '') !== '' && $f->check->signed_at !== null,
+        );
         $this->followUps = $asked->sortBy(static fn(RecallFollowUp $f): int => $f->told_at === null ? 0 : 1)->values();
         $this->others = $named->count() - $asked->count();
         $codes = array_values(array_unique(array_merge([], ...$asked->map(static fn(RecallFollowUp $f): array => $f->campaigns)->all())));
@@ -44,7 +53,10 @@ final readonly class RecallsPage
     /** @return list<string> what to tell a family, a sentence a campaign */
     public function words(RecallFollowUp $followUp): array
     {
-        return array_values(array_filter(array_map(fn(string $code): ?string => isset($this->told[$code]) ? $this->told[$code]->words() : null, $followUp->campaigns), is_string(...)));
+        return array_values(array_filter(
+            array_map(fn(string $code): ?string => isset($this->told[$code]) ? $this->told[$code]->words() : null, $followUp->campaigns),
+            is_string(...),
+        ));
     }
 
     public function isStale(): bool

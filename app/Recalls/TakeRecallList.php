@@ -16,7 +16,9 @@ use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\CandidateKeys;
 use Psr\Clock\ClockInterface;
 
-/** Takes a list that was read: all of it in one transaction, or, cancelled, killed or refused, nothing. Then past checks are matched again. */
+/**
+ * Takes a list that was read: all of it in one transaction, or, cancelled, killed or refused, nothing. Then past checks are matched again.
+ */
 final readonly class TakeRecallList
 {
     private const AT_ONCE = 1000;
@@ -45,14 +47,25 @@ final readonly class TakeRecallList
 
     private function take(RecallImport $import): RecallList
     {
-        $list = RecallList::query()->create(['dated' => $import->dated, 'source' => $import->source, 'size' => $import->size ?? 0, 'taken_by' => $import->begun_by]);
+        $list = RecallList::query()->create([
+            'dated' => $import->dated,
+            'source' => $import->source,
+            'size' => $import->size ?? 0,
+            'taken_by' => $import->begun_by,
+        ]);
         $next = DB::selectOne("SELECT nextval('campaigns_id_seq') AS id");
         $id = is_object($next) && isset($next->id) && is_int($next->id) ? $next->id : 1;
         [$rows, $keys] = [[], []];
-        RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), CalendarDate::parse($this->clock->now()->format('Y-m-d')), function (Campaign $campaign, int $number) use ($import, $list, &$id, &$rows, &$keys): void {
+        $today = CalendarDate::parse($this->clock->now()->format('Y-m-d'));
+        $keep = function (Campaign $campaign, int $number) use ($import, $list, &$id, &$rows, &$keys): void {
             $rows[] = ['id' => $id, 'recall_list_id' => $list->id] + Row::row($campaign);
             foreach (CandidateKeys::ofCampaign($campaign) as $beginning) {
-                $keys[] = ['campaign_id' => $id, 'recall_list_id' => $list->id, 'maker' => CandidateKeys::maker($campaign->maker), 'beginning' => $beginning];
+                $keys[] = [
+                    'campaign_id' => $id,
+                    'recall_list_id' => $list->id,
+                    'maker' => CandidateKeys::maker($campaign->maker),
+                    'beginning' => $beginning,
+                ];
             }
             $id++;
             if (count($rows) >= self::AT_ONCE) {
@@ -60,7 +73,8 @@ final readonly class TakeRecallList
                 $this->progress->report($import, $number);
                 $this->progress->stopIfCancelled($import);
             }
-        });
+        };
+        RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), $today, $keep);
         self::flush($rows, $keys);
         DB::statement("SELECT setval('campaigns_id_seq', ?)", [$id]);
         // Never a list from after the event: its checks could not be read.

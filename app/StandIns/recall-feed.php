@@ -11,9 +11,22 @@ declare(strict_types=1);
 
 $path = parse_url(is_string($_SERVER['REQUEST_URI'] ?? null) ? $_SERVER['REQUEST_URI'] : '', PHP_URL_PATH);
 $list = static function (int $daysOld): string {
-    $campaigns = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/database/demo/recall-feed.json'), true, 16, JSON_THROW_ON_ERROR);
+    $campaigns = json_decode(
+        (string) file_get_contents(dirname(__DIR__, 2) . '/database/demo/recall-feed.json'),
+        true,
+        16,
+        JSON_THROW_ON_ERROR,
+    );
 
-    return json_encode(['format' => 'mint-buckle/recall-list', 'version' => 1, 'dated' => (new DateTimeImmutable("-{$daysOld} days"))->format('Y-m-d'), 'campaigns' => $campaigns], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR);
+    return json_encode(
+        [
+            'format' => 'mint-buckle/recall-list',
+            'version' => 1,
+            'dated' => (new DateTimeImmutable("-{$daysOld} days"))->format('Y-m-d'),
+            'campaigns' => $campaigns,
+        ],
+        JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+    );
 };
 $send = static function (string $body, ?int $length = null): void {
     header('Content-Type: application/json');

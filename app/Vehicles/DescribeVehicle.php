@@ -33,12 +33,21 @@ final readonly class DescribeVehicle
      */
     public function place(Visit $visit, string $place, string $field, array $posted, User $author): void
     {
-        $askable = Questionnaire::standard()->for("vehicle.positions.0.{$field}") ?? throw new UnreadableAnswer('This is not a fact of a place.');
+        $askable = Questionnaire::standard()->for("vehicle.positions.0.{$field}")
+            ?? throw new UnreadableAnswer('This is not a fact of a place.');
         $value = AnswerReader::read($askable, $posted, null, $author);
         $this->everywhere($visit, function (Check $check) use ($place, $field, $value, $author): void {
             $index = self::index($check, $place);
             if ($index !== null) {
-                NoteFact::append($check, UuidV7::generate(), self::phase($check), "vehicle.positions.{$index}.{$field}", $value, $author, $this->clock->now());
+                NoteFact::append(
+                    $check,
+                    UuidV7::generate(),
+                    self::phase($check),
+                    "vehicle.positions.{$index}.{$field}",
+                    $value,
+                    $author,
+                    $this->clock->now(),
+                );
             }
         });
     }
@@ -59,8 +68,19 @@ final readonly class DescribeVehicle
                     $known[$place->name] = array_filter(get_object_vars($place), static fn(mixed $fact): bool => $fact !== null);
                 }
             }
-            $positions = array_map(static fn(array $place): array => (is_string($place['name'] ?? null) ? $known[$place['name']] ?? [] : []) + $place, $layout->positions);
-            NoteFact::append($check, UuidV7::generate(), InspectionPhase::Left, 'vehicle', ['positions' => $positions] + get_object_vars($vehicle), $author, $this->clock->now());
+            $positions = array_map(
+                static fn(array $place): array => (is_string($place['name'] ?? null) ? $known[$place['name']] ?? [] : []) + $place,
+                $layout->positions,
+            );
+            NoteFact::append(
+                $check,
+                UuidV7::generate(),
+                InspectionPhase::Left,
+                'vehicle',
+                ['positions' => $positions] + get_object_vars($vehicle),
+                $author,
+                $this->clock->now(),
+            );
         });
     }
 
@@ -87,7 +107,11 @@ final readonly class DescribeVehicle
     /** The car is the same before and after: its facts belong to what was found, until the left phase has a car of its own. */
     private static function phase(Check $check): InspectionPhase
     {
-        return json_encode($check->caseOf(InspectionPhase::Found)->raw->vehicle ?? null) === json_encode($check->caseOf(InspectionPhase::Left)->raw->vehicle ?? null) ? InspectionPhase::Found : InspectionPhase::Left;
+        return json_encode(
+            $check->caseOf(InspectionPhase::Found)->raw->vehicle ?? null,
+        ) === json_encode($check->caseOf(InspectionPhase::Left)->raw->vehicle ?? null)
+            ? InspectionPhase::Found
+            : InspectionPhase::Left;
     }
 
     private static function index(Check $check, string $place): ?int

@@ -23,7 +23,15 @@ final readonly class FamilyVehicle
         $riders = [];
         foreach ($visit->checks->values() as $index => $check) {
             $setup = $cases[$index]->setup;
-            $riders[] = new Rider($check->letter, $cases[$index]->child, $cases[$index]->seat, $setup?->mode, $setup?->heldBy, $setup?->position, $setup?->position !== null && in_array($check->letter, $keep, true));
+            $riders[] = new Rider(
+                $check->letter,
+                $cases[$index]->child,
+                $cases[$index]->seat,
+                $setup?->mode,
+                $setup?->heldBy,
+                $setup?->position,
+                $setup?->position !== null && in_array($check->letter, $keep, true),
+            );
         }
 
         return new SeatingRequest($cases[0]->today, $cases[0]->practice, self::vehicle($visit), $riders, $cases[0]->law);
@@ -44,7 +52,9 @@ final readonly class FamilyVehicle
             }
         }
         uksort($places, static fn(string $a, string $b): int => [$a[0], strpos('LCR', $a[1])] <=> [$b[0], strpos('LCR', $b[1])]);
-        $merged = (object) (self::together($told) + ['positions' => array_map(static fn(array $of): stdClass => (object) self::together($of), array_values($places))]);
+        $merged = (object) (self::together($told) + [
+            'positions' => array_map(static fn(array $of): stdClass => (object) self::together($of), array_values($places)),
+        ]);
 
         return SectionReader::read(Vehicle::class, $merged);
     }

@@ -40,7 +40,10 @@ final readonly class ArrivePage
         return new self(
             SeatModel::inUse()->get(),
             VehicleLayout::query()->orderBy('id')->get(),
-            array_combine(array_column(ModeName::cases(), 'value'), array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases())),
+            array_combine(
+                array_column(ModeName::cases(), 'value'),
+                array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases()),
+            ),
             array_combine(self::PLACES, array_map(Answers::placeTitle(...), self::PLACES)),
             max(1, is_array($old['children'] ?? null) ? count($old['children']) : 1),
             is_string($old['submission'] ?? null) ? $old['submission'] : UuidV7::generate(),

@@ -47,7 +47,11 @@ final readonly class CompleteVisit
             foreach ($judged as $one) {
                 self::sign($one, $signer, $now, $reason);
             }
-            $locked->update(['left_at' => $now, 'left_because' => $page->isOpen ? $reason : null, 'left_seen_by' => $page->isOpen ? $second?->id : null]);
+            $locked->update([
+                'left_at' => $now,
+                'left_because' => $page->isOpen ? $reason : null,
+                'left_seen_by' => $page->isOpen ? $second?->id : null,
+            ]);
         });
     }
 
@@ -68,14 +72,26 @@ final readonly class CompleteVisit
     {
         [$check, $left, $names] = [$judged->check, $judged->assessment, User::names()];
         if ($left->verdict !== Verdict::GoodToRide) {
-            NoteFact::append($check, UuidV7::generate(), InspectionPhase::Left, AnnotationKind::SentOff->key('open'), true, $signer, $now, $reason);
+            NoteFact::append(
+                $check,
+                UuidV7::generate(),
+                InspectionPhase::Left,
+                AnnotationKind::SentOff->key('open'),
+                true,
+                $signer,
+                $now,
+                $reason,
+            );
         }
         $check->update([
             'signed_by' => $signer->id,
             'signed_at' => $now,
             'rulebook' => $left->rulebook,
             'assessment' => AssessmentWriter::toArray($left),
-            'sheet' => array_combine(array_column(Units::cases(), 'value'), array_map(static fn(Units $units): array => SheetChild::now($judged, $units, $names)->toArray(), Units::cases())),
+            'sheet' => array_combine(
+                array_column(Units::cases(), 'value'),
+                array_map(static fn(Units $units): array => SheetChild::now($judged, $units, $names)->toArray(), Units::cases()),
+            ),
         ]);
     }
 }

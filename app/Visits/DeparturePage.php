@@ -42,7 +42,13 @@ final readonly class DeparturePage
     {
         $this->children = array_values(array_map(self::child(...), $judged));
         $this->isOpen = array_filter($this->children, static fn(array $c): bool => $c['verdict'] !== Verdict::GoodToRide) !== [];
-        $this->seen = sha1(json_encode(array_map(static fn(array $c): array => [$c['verdict'], array_map(FindingCard::subject(...), $c['findings']), $c['questions']], $this->children), JSON_THROW_ON_ERROR));
+        $this->seen = sha1(json_encode(
+            array_map(
+                static fn(array $c): array => [$c['verdict'], array_map(FindingCard::subject(...), $c['findings']), $c['questions']],
+                $this->children,
+            ),
+            JSON_THROW_ON_ERROR,
+        ));
     }
 
     /** @return array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<string>} */
@@ -54,7 +60,11 @@ final readonly class DeparturePage
             'letter' => $judged->check->letter,
             'verdict' => $left->verdict,
             'findings' => array_values(array_filter($left->findings, static fn(Finding $f): bool => $f->severity !== Severity::Advise)),
-            'questions' => array_map(static fn(Question $q): string => Questionnaire::standard()->for($q->path)->question ?? 'Something of the seat or the car is not known yet.', $left->questions),
+            'questions' => array_map(
+                static fn(Question $q): string => Questionnaire::standard()->for($q->path)->question
+                    ?? 'Something of the seat or the car is not known yet.',
+                $left->questions,
+            ),
         ];
     }
 }

@@ -46,7 +46,12 @@ final readonly class ReceiveFamily
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $arrival->firstName, 'contact' => $arrival->contact]);
         $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];
         foreach ($arrival->children as $index => $child) {
-            $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => chr(ord('A') + $index), 'seat_model_id' => $child->seatModel?->id]);
+            $check = Check::query()->create([
+                'id' => UuidV7::generate(),
+                'visit_id' => $visit->id,
+                'letter' => chr(ord('A') + $index),
+                'seat_model_id' => $child->seatModel?->id,
+            ]);
             foreach ($vehicle + $child->facts as $key => $value) {
                 NoteFact::append($check, UuidV7::generate(), InspectionPhase::Found, $key, $value, $receiver, $this->clock->now());
             }

@@ -80,7 +80,9 @@ final readonly class SheetChild
             count($left->questions),
             array_map(static fn(Finding $f): SheetLine => SheetLine::of($f, $units), $judged->corrected),
             $lines(static fn(Finding $f): bool => $f->severity === Severity::Advise),
-            $mayRide && $left->computed()->card !== null ? array_map(static fn(CardStep $step): string => $step->step, $left->computed()->card) : null,
+            $mayRide && $left->computed()->card !== null
+                ? array_map(static fn(CardStep $step): string => $step->step, $left->computed()->card)
+                : null,
             $mayRide ? InstallationCard::notice($left->situation) : null,
             $mayRide ? EveryRide::of($left->situation, $units->length()) : [],
             SheetDates::of($left),
@@ -101,7 +103,10 @@ final readonly class SheetChild
         $lines = static fn(string $key): array => array_map(SheetLine::kept(...), array_values(array_filter($list($key), is_array(...))));
         $words = static fn(string $key): array => array_values(array_filter($list($key), is_string(...)));
         $text = static fn(string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : '';
-        $dates = array_map(static fn(array $d): array => [is_string($d[0] ?? null) ? $d[0] : '', is_string($d[1] ?? null) ? $d[1] : ''], array_values(array_filter($list('dates'), is_array(...))));
+        $dates = array_map(
+            static fn(array $d): array => [is_string($d[0] ?? null) ? $d[0] : '', is_string($d[1] ?? null) ? $d[1] : ''],
+            array_values(array_filter($list('dates'), is_array(...))),
+        );
 
         return new self(
             $text('letter'),

@@ -21,6 +21,8 @@ final readonly class SheetPage
      */
     public function __construct(public Visit $visit, Units $units, array $judged, array $names)
     {
-        $this->children = array_values($visit->checks->map(static fn(Check $check): SheetChild => SheetChild::of($judged[$check->id], $units, $names))->all());
+        $this->children = array_values(
+            $visit->checks->map(static fn(Check $check): SheetChild => SheetChild::of($judged[$check->id], $units, $names))->all(),
+        );
     }
 }

@@ -17,7 +17,13 @@ final readonly class TakeToBay
         return DB::transaction(static function () use ($visit): int {
             CheckupEvent::query()->lockForUpdate()->findOrFail($visit->checkup_event_id);
             $visit->refresh();
-            $taken = Visit::query()->where('checkup_event_id', $visit->checkup_event_id)->whereNull('left_at')->whereNotNull('bay')->get()->map(static fn(Visit $v): int => (int) $v->bay)->all();
+            $taken = Visit::query()
+                ->where('checkup_event_id', $visit->checkup_event_id)
+                ->whereNull('left_at')
+                ->whereNotNull('bay')
+                ->get()
+                ->map(static fn(Visit $v): int => (int) $v->bay)
+                ->all();
             $free = array_values(array_diff(range(1, count($taken) + 1), $taken));
             $bay = $visit->bay ?? $free[0];
             $visit->update(['bay' => $bay]);

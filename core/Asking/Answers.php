@@ -74,7 +74,10 @@ final readonly class Answers
     {
         $modes = array_values($case->seat->modes ?? []);
 
-        return self::same(array_values(array_unique(array_merge(...array_map(static fn(Mode $m): array => [...$m->partsRequired, ...$m->partsForbidden], $modes)))));
+        return self::same(array_values(array_unique(array_merge(...array_map(
+            static fn(Mode $m): array => [...$m->partsRequired, ...$m->partsForbidden],
+            $modes,
+        )))));
     }
 
     /** @return array<array-key, string> */

@@ -58,8 +58,14 @@ final readonly class Askable
     }
 
     /** A question that is no fact of the case file. */
-    public static function besides(string $path, Station $station, AnswerKind $kind, string $short, string $question, ?string $hint = null): self
-    {
+    public static function besides(
+        string $path,
+        Station $station,
+        AnswerKind $kind,
+        string $short,
+        string $question,
+        ?string $hint = null,
+    ): self {
         return new self($path, $station, 0, AskedWhen::Elsewhere, $kind, $short, $question, $hint, [], null);
     }
 

@@ -42,7 +42,9 @@ final readonly class Questionnaire
     {
         $name = lcfirst(self::standard()->for($path)->short ?? 'what the manual says');
 
-        return preg_match('/\Avehicle\.positions\.(\w\w)\./', $path, $m) === 1 ? "{$name} (" . lcfirst(Answers::placeTitle($m[1])) . ')' : $name;
+        return preg_match('/\Avehicle\.positions\.(\w\w)\./', $path, $m) === 1
+            ? "{$name} (" . lcfirst(Answers::placeTitle($m[1])) . ')'
+            : $name;
     }
 
     /** @return list<Askable> */

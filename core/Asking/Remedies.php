@@ -29,7 +29,10 @@ final readonly class Remedies
     {
         $paths = str_replace('{facing}', $s->isRear() ? 'rear' : 'forward', $finds->ownFigures);
 
-        return self::inUse(array_values(array_filter($paths, static fn(string $path): bool => $path !== self::REAR_ONLY || $s->isRear())), $s);
+        return self::inUse(
+            array_values(array_filter($paths, static fn(string $path): bool => $path !== self::REAR_ONLY || $s->isRear())),
+            $s,
+        );
     }
 
     /**

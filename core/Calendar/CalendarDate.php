@@ -85,7 +85,20 @@ final readonly class CalendarDate implements Stringable
     /** "14 Mar 2030", for sentences. */
     public function show(): string
     {
-        return $this->day . ' ' . ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'][$this->month - 1] . ' ' . $this->year;
+        return $this->day . ' ' . [
+            'Jan',
+            'Feb',
+            'Mar',
+            'Apr',
+            'May',
+            'Jun',
+            'Jul',
+            'Aug',
+            'Sep',
+            'Oct',
+            'Nov',
+            'Dec',
+        ][$this->month - 1] . ' ' . $this->year;
     }
 
     /** "Mar 2030", for sentences. */

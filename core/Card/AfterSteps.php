@@ -34,8 +34,17 @@ final readonly class AfterSteps
 
         return array_values(array_filter([
             ...($s->isOnBase() ? $steps->shell() : []),
-            $s->seat?->turns === true && $s->isNotBaseless() ? new CardStep(StepCode::TurnLock, 'Turn the shell to where it rides and lock it there.', 'It clicks and cannot be turned by hand; its indicator says locked.') : null,
-            $steps->movement(StepCode::Movement, 'Try the movement at the belt path' . ($tether ? ', the tether still loose' : '') . ': weaker hand, a handshake\'s force.'),
+            $s->seat?->turns === true && $s->isNotBaseless()
+                ? new CardStep(
+                    StepCode::TurnLock,
+                    'Turn the shell to where it rides and lock it there.',
+                    'It clicks and cannot be turned by hand; its indicator says locked.',
+                )
+                : null,
+            $steps->movement(
+                StepCode::Movement,
+                'Try the movement at the belt path' . ($tether ? ', the tether still loose' : '') . ': weaker hand, a handshake\'s force.',
+            ),
             $level ? $steps->level(StepCode::Level, 'Read the recline on level ground.') : null,
             ...($tether ? self::tether($s) : []),
             $tether ? $steps->movement(StepCode::MovementAgain, 'Try the movement at the belt path again.') : null,
@@ -57,8 +66,18 @@ final readonly class AfterSteps
         $at = $s->place?->tetherAnchorAt;
 
         return [
-            new CardStep(StepCode::TetherHook, 'Hook the tether on' . ($at instanceof TetherAnchorPlace ? ', ' . self::WHERE[$at->value] : '') . ', led round the head restraint as the vehicle shows.', 'It is on a real tether anchor, the right way up, the strap flat.'),
-            new CardStep(StepCode::TetherTighten, $s->isRear() ? 'Take the slack out of the tether; do not draw the seat over.' : 'Tighten the tether.', $s->isRear() ? 'No slack is left and the seat has not shifted.' : 'No slack is left in the strap.'),
+            new CardStep(
+                StepCode::TetherHook,
+                'Hook the tether on' . (
+                    $at instanceof TetherAnchorPlace ? ', ' . self::WHERE[$at->value] : ''
+                ) . ', led round the head restraint as the vehicle shows.',
+                'It is on a real tether anchor, the right way up, the strap flat.',
+            ),
+            new CardStep(
+                StepCode::TetherTighten,
+                $s->isRear() ? 'Take the slack out of the tether; do not draw the seat over.' : 'Tighten the tether.',
+                $s->isRear() ? 'No slack is left and the seat has not shifted.' : 'No slack is left in the strap.',
+            ),
         ];
     }
 
@@ -69,9 +88,23 @@ final readonly class AfterSteps
 
         return [
             self::sidePod($s),
-            $handles === [] ? null : new CardStep(StepCode::Handle, 'Put the carrying handle in a position for travel: ' . str_replace('_', ' ', implode(' or ', $handles)) . '.', 'It clicks on both sides.'),
-            new CardStep(StepCode::CloseCovers, 'Close covers, guides and doors of the seat.', 'Nothing of the belt path stands open; the cover lies flat.'),
-            new CardStep(StepCode::Stow, 'Store every strap that is not used where the seat keeps it.', 'Nothing hangs loose in the seat or beside it.'),
+            $handles === []
+                ? null
+                : new CardStep(
+                    StepCode::Handle,
+                    'Put the carrying handle in a position for travel: ' . str_replace('_', ' ', implode(' or ', $handles)) . '.',
+                    'It clicks on both sides.',
+                ),
+            new CardStep(
+                StepCode::CloseCovers,
+                'Close covers, guides and doors of the seat.',
+                'Nothing of the belt path stands open; the cover lies flat.',
+            ),
+            new CardStep(
+                StepCode::Stow,
+                'Store every strap that is not used where the seat keeps it.',
+                'Nothing hangs loose in the seat or beside it.',
+            ),
         ];
     }
 
@@ -79,7 +112,11 @@ final readonly class AfterSteps
     private function shell(): array
     {
         return [
-            new CardStep(StepCode::ClickShell, 'Set the shell on the base and press it down.', 'It clicks and does not lift when pulled up.'),
+            new CardStep(
+                StepCode::ClickShell,
+                'Set the shell on the base and press it down.',
+                'It clicks and does not lift when pulled up.',
+            ),
             new CardStep(StepCode::Indicators, 'Look at every indicator on base and shell.', 'All of them say locked, on both sides.'),
         ];
     }
@@ -98,16 +135,30 @@ final readonly class AfterSteps
 
     private function level(StepCode $code, string $step): CardStep
     {
-        return new CardStep($code, $step, $this->rules->zones === [] ? 'The indicator stands where it must, or the angle lies in the seat\'s own range.' : 'The indicator stands in the zone for this child.');
+        return new CardStep(
+            $code,
+            $step,
+            $this->rules->zones === []
+                ? 'The indicator stands where it must, or the angle lies in the seat\'s own range.'
+                : 'The indicator stands in the zone for this child.',
+        );
     }
 
     private static function sidePod(AssessmentContext $s): ?CardStep
     {
         return match ($s->sidePodWanted()) {
             null => null,
-            SidePod::DoorSide => new CardStep(StepCode::SidePod, 'Put out the side pod on the door side, only that one.', 'It clicks out and stays out.'),
+            SidePod::DoorSide => new CardStep(
+                StepCode::SidePod,
+                'Put out the side pod on the door side, only that one.',
+                'It clicks out and stays out.',
+            ),
             SidePod::Both => new CardStep(StepCode::SidePod, 'Put out both side pods.', 'Both click out and stay out.'),
-            SidePod::None => new CardStep(StepCode::SidePod, 'Fold the side pods in: at this place none is out.', 'Both lie flat against the shell.'),
+            SidePod::None => new CardStep(
+                StepCode::SidePod,
+                'Fold the side pods in: at this place none is out.',
+                'Both lie flat against the shell.',
+            ),
         };
     }
 }

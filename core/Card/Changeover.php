@@ -35,7 +35,9 @@ final readonly class Changeover
         }
         $best = ModeFits::of($s)->best();
         $names = array_map(ModeName::from(...), array_keys($modes));
-        $to = $best !== null && $best !== $from && in_array($best, $names, true) ? $best : $names[(int) array_search($from, $names, true) + 1] ?? null;
+        $to = $best !== null && $best !== $from && in_array($best, $names, true)
+            ? $best
+            : $names[(int) array_search($from, $names, true) + 1] ?? null;
 
         return $to === null ? null : self::between($s, $from, $to);
     }
@@ -54,7 +56,11 @@ final readonly class Changeover
             ...self::parts($old, $new),
             ...self::harness($s, $from, $to, $new),
             ...self::holding($s, $from, $to),
-            ...($to->hasHarness() ? ['Tighten it afresh and try the movement at the belt path.'] : ['Buckle the child in and look at lap and shoulder part afresh.']),
+            ...(
+                $to->hasHarness()
+                    ? ['Tighten it afresh and try the movement at the belt path.']
+                    : ['Buckle the child in and look at lap and shoulder part afresh.']
+            ),
         ]);
     }
 
@@ -94,7 +100,10 @@ final readonly class Changeover
                 ? ['Facing forward it needs a tether anchor, and this place has none: choose a place that does, or ask its manual.']
                 : ['Take the tether out of its storage and hook it on.'],
             $to->facesRear() && $seat->tetherRear === MakerPermission::Forbidden => ['Unhook the tether and stow it.'],
-            $to->facesRear() && ($seat->tetherRear === MakerPermission::Required || $s->convention?->rearTetherAlways === true) => ['Hook the tether to its rear-facing anchor.'],
+            $to->facesRear() && (
+                $seat->tetherRear === MakerPermission::Required
+                || $s->convention?->rearTetherAlways === true
+            ) => ['Hook the tether to its rear-facing anchor.'],
             $from->hasHarness() && $to->isBooster() => ['Unhook the tether and stow it, unless the manual uses it with the booster.'],
             default => [],
         };
@@ -103,11 +112,22 @@ final readonly class Changeover
     /** @return list<string> */
     private static function recline(AssessmentContext $s, ModeName $to, Mode $old, Mode $new): array
     {
-        $settings = static fn(Mode $m): array => array_values(array_unique(array_merge([], ...array_map(static fn(ReclineRow $r): array => $r->settings, $m->recline))));
+        $settings = static fn(Mode $m): array => array_values(array_unique(array_merge(
+            [],
+            ...array_map(static fn(ReclineRow $r): array => $r->settings, $m->recline),
+        )));
         $allowed = ReclineSettings::of($s, $to)->allowed();
-        $steps = $settings($new) === [] || $settings($new) === $settings($old) ? [] : [$allowed === [] ? 'Set the recline that the manual gives for this child\'s weight.' : 'Set the recline to ' . implode(' or ', $allowed) . ', for a child of this weight.'];
+        $steps = $settings($new) === [] || $settings($new) === $settings($old)
+            ? []
+            : [
+                $allowed === []
+                    ? 'Set the recline that the manual gives for this child\'s weight.'
+                    : 'Set the recline to ' . implode(' or ', $allowed) . ', for a child of this weight.',
+            ];
 
-        return $new->foot !== null && $new->foot !== $old->foot ? [...$steps, 'Set the foot of the base: ' . str_replace('_', ' ', $new->foot) . '.'] : $steps;
+        return $new->foot !== null && $new->foot !== $old->foot
+            ? [...$steps, 'Set the foot of the base: ' . str_replace('_', ' ', $new->foot) . '.']
+            : $steps;
     }
 
     /** @return list<string> */
@@ -115,7 +135,10 @@ final readonly class Changeover
     {
         $name = static fn(string $part): string => str_replace('_', ' ', $part);
         $on = array_diff($new->partsRequired, $old->partsRequired);
-        $off = array_unique([...array_intersect($old->partsRequired, $new->partsForbidden), ...array_diff($new->partsForbidden, $old->partsForbidden)]);
+        $off = array_unique([
+            ...array_intersect($old->partsRequired, $new->partsForbidden),
+            ...array_diff($new->partsForbidden, $old->partsForbidden),
+        ]);
 
         return [
             ...array_values(array_map(static fn(string $p): string => "Fit the {$name($p)}.", $on)),
@@ -128,7 +151,8 @@ final readonly class Changeover
     {
         if ($from->hasHarness() && $to->isBooster()) {
             return [
-                'Take the harness out: ease it, raise the head rest to the top, take the straps off the plate, pull the retainers through the slots.',
+                'Take the harness out: ease it, raise the head rest to the top, take the straps off the plate, pull the retainers '
+                    . 'through the slots.',
                 'Store straps, plate and elastics where the seat keeps them.',
             ];
         }
@@ -136,10 +160,19 @@ final readonly class Changeover
             return ['Put the harness back in as the manual shows, every retainer flat behind its slot.'];
         }
         $slot = SlotChoice::of($s, $to)->slot;
-        $slots = $slot === null ? ['Set the straps to the right slot for the new direction.'] : ["Set the straps to slot {$slot}, counted from the lowest."];
+        $slots = $slot === null
+            ? ['Set the straps to the right slot for the new direction.']
+            : ["Set the straps to slot {$slot}, counted from the lowest."];
 
         return $to->hasHarness()
-            ? [...$slots, ...($new->crotchSlots === null || $new->crotchSlots === [] ? [] : ['Set the crotch strap to slot ' . implode(' or ', $new->crotchSlots) . '.'])]
+            ? [
+                ...$slots,
+                ...(
+                    $new->crotchSlots === null || $new->crotchSlots === []
+                        ? []
+                        : ['Set the crotch strap to slot ' . implode(' or ', $new->crotchSlots) . '.']
+                ),
+            ]
             : [];
     }
 
@@ -152,8 +185,14 @@ final readonly class Changeover
 
         return match (true) {
             $to->isBooster() => ['The vehicle belt now holds the child: lap and shoulder, running free.'],
-            $bound !== null && $limit->broken() !== null => ["Hold it by the belt: the lower anchors carry a child of at most {$bound->value->show($weight->unit ?? MassUnit::Kilogram)} with this seat."],
-            $bound !== null => ["The lower anchors hold it up to a child of {$bound->value->show($weight->unit ?? MassUnit::Kilogram)}; above that the belt."],
+            $bound !== null && $limit->broken() !== null => [
+                'Hold it by the belt: the lower anchors carry a child of at most '
+                    . "{$bound->value->show($weight->unit ?? MassUnit::Kilogram)} with this seat.",
+            ],
+            $bound !== null => [
+                "The lower anchors hold it up to a child of {$bound->value->show($weight->unit ?? MassUnit::Kilogram)}; above that the "
+                    . 'belt.',
+            ],
             default => ['Hold it by the belt, or by the lower anchors as far as the label allows.'],
         };
     }

@@ -43,12 +43,26 @@ final readonly class EveryRide
             } . ', side to side and front to back.',
             $s->isOnBase() ? 'The shell clicks on to its base, and every indicator says locked.' : null,
             $s->seat?->turns === true && $s->isNotBaseless() ? 'The shell is turned to where it rides and locked there.' : null,
-            $s->isRear() ? ($mode->zones === [] ? 'The recline indicator stands where it must, on level ground.' : 'The recline indicator stands in the zone for this child, on level ground.') : null,
-            ($mode->handlePositions ?? []) === [] ? null : 'The handle is in a position for travel: ' . str_replace('_', ' ', implode(' or ', $mode->handlePositions ?? [])) . '.',
+            $s->isRear()
+                ? (
+                    $mode->zones === []
+                        ? 'The recline indicator stands where it must, on level ground.'
+                        : 'The recline indicator stands in the zone for this child, on level ground.'
+                )
+                : null,
+            ($mode->handlePositions ?? []) === []
+                ? null
+                : 'The handle is in a position for travel: ' . str_replace('_', ' ', implode(' or ', $mode->handlePositions ?? [])) . '.',
             'Bottom and back against the seat, coat off, straps flat.',
-            'Slack up from the hips, then the adjuster, then the test at the shoulder: ' . ($test === TightnessTest::Pinch ? 'no webbing can be pinched lengthwise.' : 'one finger goes between strap and child, two do not.'),
+            'Slack up from the hips, then the adjuster, then the test at the shoulder: ' . (
+                $test === TightnessTest::Pinch
+                    ? 'no webbing can be pinched lengthwise.'
+                    : 'one finger goes between strap and child, two do not.'
+            ),
             $s->hasChestClip() ? 'Chest clip level with the armpits.' : null,
-            AfterSteps::isTethered($s) && $s->isRear() ? 'Once the child is in, the tether is taken up again: no slack, the seat not drawn over.' : null,
+            AfterSteps::isTethered($s) && $s->isRear()
+                ? 'Once the child is in, the tether is taken up again: no slack, the seat not drawn over.'
+                : null,
             AfterSteps::isTethered($s) && ! $s->isRear() ? 'The tether is hooked on and tight.' : null,
             self::headRestraint($s),
         ]));
@@ -69,6 +83,8 @@ final readonly class EveryRide
 
     private static function headRestraint(AssessmentContext $s): ?string
     {
-        return $s->setup()->headRestraint === HeadRestraint::Removed ? 'Put the vehicle\'s head restraint back whenever somebody sits here without this seat.' : null;
+        return $s->setup()->headRestraint === HeadRestraint::Removed
+            ? 'Put the vehicle\'s head restraint back whenever somebody sits here without this seat.'
+            : null;
     }
 }

@@ -22,7 +22,13 @@ final readonly class FlightCard
      * @param list<string> $missing paths of the seat's facts that would decide
      * @param list<string> $steps
      */
-    private function __construct(public Truth $may, public string $because, public array $missing, public array $steps, public Citation $source) {}
+    private function __construct(
+        public Truth $may,
+        public string $because,
+        public array $missing,
+        public array $steps,
+        public Citation $source,
+    ) {}
 
     /**
      * @param ModeName|null $mode how it is to be used
@@ -45,7 +51,13 @@ final readonly class FlightCard
             ...($fit === null ? ['child.weight', 'child.height'] : ($fit->fits === Truth::Unknown ? $fit->missing : [])),
         ];
 
-        return new self($may, self::because($seat, $mode, $fit, $may, $baseless), $may === Truth::Unknown ? array_values(array_unique($missing)) : [], $may === Truth::Yes ? self::steps($seat, $mode) : [], $source);
+        return new self(
+            $may,
+            self::because($seat, $mode, $fit, $may, $baseless),
+            $may === Truth::Unknown ? array_values(array_unique($missing)) : [],
+            $may === Truth::Yes ? self::steps($seat, $mode) : [],
+            $source,
+        );
     }
 
     /** A shell that lifts off leaves its base behind and is belted by its own path; its maker must allow that. */
@@ -64,10 +76,12 @@ final readonly class FlightCard
             $seat->aircraftCertified === false => 'Its label does not say that it is certified for aircraft.',
             $baseless === Truth::No => 'Its shell would have to be belted without the base, which its maker does not allow.',
             $fit?->fits === Truth::No => 'The child is outside the limits of this way of riding: ' . implode('; ', $fit->because()) . '.',
-            $may === Truth::Yes => 'Its label says it is certified for aircraft, and the child is within its limits as far as they are known here.',
+            $may === Truth::Yes
+                => 'Its label says it is certified for aircraft, and the child is within its limits as far as they are known here.',
             $mode === null => 'Say how it is to be used: rear-facing or forward-facing. A booster never is.',
             $seat->aircraftCertified === null => 'Look on the label for words like these: "' . self::WORDING . '".',
-            $seat->detachable === null => 'Look whether its shell lifts off a base, which stays behind. A shell that only turns on its base does not.',
+            $seat->detachable === null
+                => 'Look whether its shell lifts off a base, which stays behind. A shell that only turns on its base does not.',
             $baseless === Truth::Unknown => 'Ask its manual whether the shell may be belted without its base.',
             default => 'The seat\'s own limits hold in the air too: weigh and measure the child, and see how it sits.',
         };

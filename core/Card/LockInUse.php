@@ -33,7 +33,9 @@ final readonly class LockInUse
 
         return new self($first, match (true) {
             $first === null => 'Nothing is known to lock this belt for this seat: choose another way of holding it or another place.',
-            self::isHeldByBelt($s) && ($s->setup()->lock ?? []) !== [] => 'What is said to lock the belt now does not hold here; these steps use what does.',
+            self::isHeldByBelt($s) && (
+                $s->setup()->lock ?? []
+            ) !== [] => 'What is said to lock the belt now does not hold here; these steps use what does.',
             self::isHeldByBelt($s) => 'Nothing locks the belt now; these steps use what can.',
             default => 'It is not held by the belt now; these steps show how the belt would hold it.',
         });
@@ -49,7 +51,10 @@ final readonly class LockInUse
     {
         $claimed = self::isHeldByBelt($s) ? $s->setup()->lock ?? [] : [];
 
-        return array_values(array_filter(self::ORDER, static fn(Lock $lock): bool => in_array($lock, $claimed, true) && LockFinder::of($s)->holds($lock)[0] === Truth::Yes));
+        return array_values(array_filter(
+            self::ORDER,
+            static fn(Lock $lock): bool => in_array($lock, $claimed, true) && LockFinder::of($s)->holds($lock)[0] === Truth::Yes,
+        ));
     }
 
     /** @param non-empty-list<Lock> $locks */

@@ -40,7 +40,10 @@ final readonly class LockSteps
      */
     public static function ofWay(AssessmentContext $s, LockWay $way): array
     {
-        return self::of($s, $way->way === LockWay::OWN ? ($s->seat?->lockoff === true ? Lock::Lockoff : Lock::ClampDoor) : Lock::from($way->way));
+        return self::of(
+            $s,
+            $way->way === LockWay::OWN ? ($s->seat?->lockoff === true ? Lock::Lockoff : Lock::ClampDoor) : Lock::from($way->way),
+        );
     }
 
     /** @return list<CardStep> */
@@ -58,7 +61,10 @@ final readonly class LockSteps
     private function ownLock(Lock $lock): array
     {
         $close = $this->step->close($lock);
-        $retractor = $this->s->seat?->lockRetractorToo === MakerPermission::Required && $this->s->place?->retractor === Retractor::Switchable ? [$this->step->retractorEnd(), $this->step->retractorFeed()] : [];
+        $retractor = $this->s->seat?->lockRetractorToo === MakerPermission::Required
+            && $this->s->place?->retractor === Retractor::Switchable
+            ? [$this->step->retractorEnd(), $this->step->retractorFeed()]
+            : [];
 
         return [
             new CardStep(StepCode::DrawLittle, 'Draw out only as much belt as it takes to buckle.', 'No loops of belt lie in the seat.'),
@@ -78,7 +84,11 @@ final readonly class LockSteps
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
             BeltStep::weight(),
-            new CardStep(StepCode::PlatePull, 'Pull the lap part tight up through the latch plate, along the belt.', 'The plate grips: the webbing does not slip back when you let go.'),
+            new CardStep(
+                StepCode::PlatePull,
+                'Pull the lap part tight up through the latch plate, along the belt.',
+                'The plate grips: the webbing does not slip back when you let go.',
+            ),
         ];
     }
 
@@ -88,7 +98,11 @@ final readonly class LockSteps
         return [
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
-            new CardStep(StepCode::PlateSwitch, 'Set the switch on the latch plate to lock.', 'Its button or lever stands in the locked position.'),
+            new CardStep(
+                StepCode::PlateSwitch,
+                'Set the switch on the latch plate to lock.',
+                'Its button or lever stands in the locked position.',
+            ),
             BeltStep::weight(),
             $this->step->tighten(),
         ];
@@ -97,17 +111,33 @@ final readonly class LockSteps
     /** @return list<CardStep> */
     private function switchable(): array
     {
-        return [...$this->step->buckleTurns(), $this->step->buckle(), $this->step->slack(), $this->step->retractorEnd(), $this->step->retractorFeed(), BeltStep::weight(), $this->step->tighten()];
+        return [
+            ...$this->step->buckleTurns(),
+            $this->step->buckle(),
+            $this->step->slack(),
+            $this->step->retractorEnd(),
+            $this->step->retractorFeed(),
+            BeltStep::weight(),
+            $this->step->tighten(),
+        ];
     }
 
     /** @return list<CardStep> */
     private function alwaysLocking(): array
     {
         return [
-            new CardStep(StepCode::DeadZone, 'Draw the belt out in one pull, past the stretch where it runs free, and hold it.', 'It lets itself be drawn far enough to reach the buckle.'),
+            new CardStep(
+                StepCode::DeadZone,
+                'Draw the belt out in one pull, past the stretch where it runs free, and hold it.',
+                'It lets itself be drawn far enough to reach the buckle.',
+            ),
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
-            new CardStep(StepCode::RetractorTakeUp, 'Let the belt wind in by itself, feeding the slack to it.', 'It ratchets in and does not come out again.'),
+            new CardStep(
+                StepCode::RetractorTakeUp,
+                'Let the belt wind in by itself, feeding the slack to it.',
+                'It ratchets in and does not come out again.',
+            ),
             BeltStep::weight(),
             $this->step->tighten(),
         ];
@@ -121,14 +151,30 @@ final readonly class LockSteps
         return [
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
-            ...($isSwitchable ? [new CardStep(StepCode::RetractorLength, 'To find the length you may lock the retractor: belt out slowly to the very end, and back.', 'It ratchets; this lock comes off again later.')] : []),
+            ...(
+                $isSwitchable
+                    ? [new CardStep(
+                        StepCode::RetractorLength,
+                        'To find the length you may lock the retractor: belt out slowly to the very end, and back.',
+                        'It ratchets; this lock comes off again later.',
+                    )]
+                    : []
+            ),
             BeltStep::weight(),
             $this->step->tighten(),
-            new CardStep(StepCode::Pinch, 'Pinch lap and shoulder part together right at the latch plate and keep hold.', 'Neither part slips between your fingers.'),
+            new CardStep(
+                StepCode::Pinch,
+                'Pinch lap and shoulder part together right at the latch plate and keep hold.',
+                'Neither part slips between your fingers.',
+            ),
             new CardStep(StepCode::Unbuckle, 'Unbuckle without letting go of the pinch.', 'Both parts are still held at the same spot.'),
             $this->step->clipOn(),
             $this->step->retractorFree(),
-            new CardStep(StepCode::Rebuckle, 'Buckle again while a second person pulls the buckle up from below; tip the seat away from the buckle, then straighten it.', 'It goes in hard and clicks; if it was easy, the clip is set too loose.'),
+            new CardStep(
+                StepCode::Rebuckle,
+                'Buckle again while a second person pulls the buckle up from below; tip the seat away from the buckle, then straighten it.',
+                'It goes in hard and clicks; if it was easy, the clip is set too loose.',
+            ),
         ];
     }
 }

@@ -9,7 +9,10 @@ use MintBuckle\Core\Facts\HeadRestraint;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Lock;
 
-/** How the seat comes out again: unbuckle or unhook first, then open a clamp door or lock-off; ease an anchor strap before unhooking. Common practice. */
+/**
+ * How the seat comes out again: unbuckle or unhook first, then open a clamp door or lock-off; ease an anchor strap before unhooking.
+ * Common practice.
+ */
 final readonly class TakingOut
 {
     /** @return list<string> none for the belt alone, or while it is not known what holds the seat */
@@ -28,7 +31,9 @@ final readonly class TakingOut
             ...($belt ? self::belt(LockInUse::of($s)->lock) : []),
             $s->anchorsHold() ? 'Ease the anchor strap, then unhook both ends and store them on the seat.' : null,
             $s->isBooster() ? 'Unbuckle the child and let the belt wind in; then lift the booster out.' : null,
-            $setup->headRestraint === HeadRestraint::Raised || $setup->headRestraint === HeadRestraint::Removed ? 'Put the vehicle\'s head restraint back where it belongs.' : null,
+            $setup->headRestraint === HeadRestraint::Raised || $setup->headRestraint === HeadRestraint::Removed
+                ? 'Put the vehicle\'s head restraint back where it belongs.'
+                : null,
         ]));
     }
 

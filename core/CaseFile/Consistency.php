@@ -81,7 +81,11 @@ final readonly class Consistency
     private static function setup(CaseFile $case, Problems $problems): void
     {
         $position = $case->setup?->position;
-        if ($position !== null && $case->vehicle !== null && ! in_array($position, array_map(static fn(SeatingPosition $p): string => $p->name, $case->vehicle->positions), true)) {
+        if (
+            $position !== null
+            && $case->vehicle !== null
+            && ! in_array($position, array_map(static fn(SeatingPosition $p): string => $p->name, $case->vehicle->positions), true)
+        ) {
             $problems->add('setup.position', "must be a place of the vehicle, which has no {$position}");
         }
         $mode = $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;

@@ -33,7 +33,11 @@ final readonly class JsonText
         try {
             $value = json_decode($text, false, self::PHP_DEPTH, JSON_THROW_ON_ERROR);
             if (preg_match(self::LONG_NUMBER, $text) === 1) {
-                $marked = preg_replace_callback(self::LONG_NUMBER, static fn(array $m): string => '{"' . ExactNumber::KEY . '":"' . $m[0] . '"}', $text);
+                $marked = preg_replace_callback(
+                    self::LONG_NUMBER,
+                    static fn(array $m): string => '{"' . ExactNumber::KEY . '":"' . $m[0] . '"}',
+                    $text,
+                );
                 $value = json_decode((string) $marked, false, self::PHP_DEPTH + 1, JSON_THROW_ON_ERROR);
             }
         } catch (JsonException $e) {

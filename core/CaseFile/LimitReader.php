@@ -41,7 +41,10 @@ final readonly class LimitReader
     private static function several(array $values, string $path, string $units, Problems $problems): ?Limit
     {
         if ($values === [] || count($values) > self::MAX_ENTRIES) {
-            return $problems->add($path, $values === [] ? 'must hold at least one figure' : 'must hold at most ' . self::MAX_ENTRIES . ' entries');
+            return $problems->add(
+                $path,
+                $values === [] ? 'must hold at least one figure' : 'must hold at most ' . self::MAX_ENTRIES . ' entries',
+            );
         }
         $entries = [];
         foreach (array_values($values) as $index => $value) {

@@ -37,7 +37,9 @@ final readonly class QuantityReader
         }
         [$min, $max] = Bounds::of($field->type, $field->within);
 
-        return $quantity->isLessThan($min) || $quantity->isMoreThan($max) ? $problems->add($path, "must be {$min->show()} to {$max->show()}") : $quantity;
+        return $quantity->isLessThan($min) || $quantity->isMoreThan($max)
+            ? $problems->add($path, "must be {$min->show()} to {$max->show()}")
+            : $quantity;
     }
 
     /**
@@ -59,7 +61,10 @@ final readonly class QuantityReader
             $unit instanceof MassUnit => Mass::of($number, $unit),
             $unit instanceof AngleUnit => Angle::of($number, $unit),
             $unit instanceof MonthUnit => ValueReader::months($data->value, "{$path}.value", $problems),
-            default => $problems->add("{$path}.unit", 'must be one of ' . implode(', ', array_map(static fn(Unit $u): string => $u->symbol(), $units::cases()))),
+            default => $problems->add(
+                "{$path}.unit",
+                'must be one of ' . implode(', ', array_map(static fn(Unit $u): string => $u->symbol(), $units::cases())),
+            ),
         };
     }
 

@@ -29,7 +29,9 @@ final readonly class Schema
             '$schema' => self::DIALECT,
             '$id' => 'urn:mint-buckle:case:' . Reader::VERSION,
             'title' => 'Mint Buckle case, version ' . Reader::VERSION,
-            'description' => 'Everything known of one check on one day. A fact that is absent or null is unknown, never false. What no schema can tell (dates in order, a place the car has, a slot the seat has, greatest sizes in any unit) the reader checks.',
+            'description'
+                => 'Everything known of one check on one day. A fact that is absent or null is unknown, never false. What no schema can '
+                    . 'tell (dates in order, a place the car has, a slot the seat has, greatest sizes in any unit) the reader checks.',
             'type' => 'object',
             'additionalProperties' => false,
             'required' => [...Envelope::KEYS, ...$case['required']],
@@ -88,7 +90,9 @@ final readonly class Schema
 
     /**
      * @param class-string $class
-     * @return array{type: 'object', description: string, additionalProperties: false, required: list<string>, properties: array<string, mixed>}
+     * @return array{
+     *     type: 'object', description: string, additionalProperties: false, required: list<string>, properties: array<string, mixed>,
+     * }
      */
     private static function ofClass(string $class): array
     {
@@ -123,7 +127,9 @@ final readonly class Schema
             FieldType::Angle => ValueSchema::ref('angle'),
             FieldType::Date => ValueSchema::ref('date'),
             FieldType::PartialDate => ValueSchema::ref('partial_date'),
-            FieldType::Text => $field->like === null ? ValueSchema::ref($field->isRequired ? 'listed_text' : 'text') : ['type' => 'string', 'pattern' => "^{$field->like->pattern}$"],
+            FieldType::Text => $field->like === null
+                ? ValueSchema::ref($field->isRequired ? 'listed_text' : 'text')
+                : ['type' => 'string', 'pattern' => "^{$field->like->pattern}$"],
             FieldType::Choice => ['enum' => array_column($field->cases(), 'value')],
             FieldType::Limit => ValueSchema::ref(self::limitName($field->units())),
             FieldType::Section => ValueSchema::ref(self::nameOf($field->section())),
@@ -151,7 +157,11 @@ final readonly class Schema
     {
         $keys = array_map(static fn(BackedEnum $case): string => (string) $case->value, $field->mapOf->by ?? []);
 
-        return ['type' => 'object', 'additionalProperties' => false, 'properties' => array_fill_keys($keys, ValueSchema::orNull(ValueSchema::ref(self::nameOf($field->section()))))];
+        return [
+            'type' => 'object',
+            'additionalProperties' => false,
+            'properties' => array_fill_keys($keys, ValueSchema::orNull(ValueSchema::ref(self::nameOf($field->section())))),
+        ];
     }
 
     /** @param class-string<Unit> $units */

@@ -30,8 +30,14 @@ final readonly class SectionReader
      * @param list<string> $besides keys that are read elsewhere
      * @return T
      */
-    public static function read(string $class, stdClass $data, string $prefix = '', Problems $problems = new Problems(), array $absent = [], array $besides = []): object
-    {
+    public static function read(
+        string $class,
+        stdClass $data,
+        string $prefix = '',
+        Problems $problems = new Problems(),
+        array $absent = [],
+        array $besides = [],
+    ): object {
         $given = (array) $data;
         $fields = Fields::of($class);
         $values = $absent;
@@ -52,7 +58,10 @@ final readonly class SectionReader
         foreach (array_diff_key($given, $fields) as $key => $value) {
             if (! in_array($key, $besides, true)) {
                 $now = self::RENAMED[$key] ?? null;
-                $problems->add($prefix . $key, $now === null ? 'is not a key of this format' : "is called {$now} now; rename it and read the file again");
+                $problems->add(
+                    $prefix . $key,
+                    $now === null ? 'is not a key of this format' : "is called {$now} now; rename it and read the file again",
+                );
             }
         }
 

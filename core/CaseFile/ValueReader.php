@@ -33,7 +33,12 @@ final readonly class ValueReader
             FieldType::PartialDate => self::partialDate($value, $path, $problems),
             FieldType::Months => self::months($value, $path, $problems),
             FieldType::Number => self::number($field, $value, $path, $problems),
-            FieldType::Texts, FieldType::Wholes, FieldType::Choices, FieldType::Sections => ListReader::read($field, $value, $path, $problems),
+            FieldType::Texts, FieldType::Wholes, FieldType::Choices, FieldType::Sections => ListReader::read(
+                $field,
+                $value,
+                $path,
+                $problems,
+            ),
             FieldType::Map => ListReader::map($field, $value, $path, $problems),
         };
     }
@@ -72,7 +77,9 @@ final readonly class ValueReader
         // 3.0 is as whole as 3: some programs write it so.
         $whole = is_float($value) && floor($value) === $value && abs($value) < PHP_INT_MAX ? (int) $value : $value;
 
-        return is_int($whole) && $whole >= $min && $whole <= $max ? $whole : $problems->add($path, "must be a whole number from {$min} to {$max}");
+        return is_int($whole) && $whole >= $min && $whole <= $max
+            ? $whole
+            : $problems->add($path, "must be a whole number from {$min} to {$max}");
     }
 
     public static function months(mixed $value, string $path, Problems $problems): ?Months
@@ -94,7 +101,9 @@ final readonly class ValueReader
      */
     public static function section(mixed $value, string $path, string $class, Problems $problems): ?object
     {
-        return $value instanceof stdClass ? SectionReader::read($class, $value, $path . '.', $problems) : $problems->add($path, 'must be an object');
+        return $value instanceof stdClass
+            ? SectionReader::read($class, $value, $path . '.', $problems)
+            : $problems->add($path, 'must be an object');
     }
 
     private static function partialDate(mixed $value, string $path, Problems $problems): ?PartialDate
@@ -106,7 +115,9 @@ final readonly class ValueReader
     private static function text(Field $field, mixed $value, string $path, Problems $problems): ?string
     {
         return match (true) {
-            $field->like !== null => is_string($value) && $field->like->matches($value) ? $value : $problems->add($path, "must be {$field->like->words}"),
+            $field->like !== null => is_string($value) && $field->like->matches($value)
+                ? $value
+                : $problems->add($path, "must be {$field->like->words}"),
             is_string($value) && trim($value) === '' => $field->isRequired ? $problems->add($path, 'must not be blank') : null,
             default => self::words($value, $path, $problems),
         };
@@ -120,8 +131,14 @@ final readonly class ValueReader
         return match (true) {
             $number === null => $problems->add($path, 'must be a number'),
             $within === null => $number,
-            $number->isLessThan($within->min) || $number->isGreaterThan($within->max) => $problems->add($path, "must be {$within->min} to {$within->max}"),
-            $within->halves && $number->multipliedBy(2)->hasNonZeroFractionalPart() => $problems->add($path, 'must be in whole or half turns'),
+            $number
+                ->isLessThan($within->min) || $number
+                ->isGreaterThan($within->max) => $problems
+                ->add($path, "must be {$within->min} to {$within->max}"),
+            $within->halves && $number
+                ->multipliedBy(2)
+                ->hasNonZeroFractionalPart() => $problems
+                ->add($path, 'must be in whole or half turns'),
             default => $number,
         };
     }

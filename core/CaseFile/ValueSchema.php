@@ -71,7 +71,9 @@ final readonly class ValueSchema
 
         return [
             "{$name}_limit" => [
-                'description' => 'One figure, or several of which those whose conditions all hold apply: the one with most conditions, among equals the strictest.',
+                'description'
+                    => 'One figure, or several of which those whose conditions all hold apply: the one with most conditions, among equals '
+                        . 'the strictest.',
                 'oneOf' => $isMonths ? [self::ref('months'), $entry, $several] : [$entry, $several],
             ],
             "{$name}_limit_entry" => [

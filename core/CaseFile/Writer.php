@@ -21,7 +21,10 @@ final readonly class Writer
 {
     public static function write(CaseFile $case): string
     {
-        return json_encode(self::toArray($case), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+        return json_encode(
+            self::toArray($case),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        ) . "\n";
     }
 
     /** @return array<string, mixed> */

@@ -46,13 +46,36 @@ final readonly class FieldText
     public static function show(ModelField $field, mixed $value): ?string
     {
         $list = is_array($value) ? $value : [];
-        $words = static fn(array $of): string => implode(', ', array_map(static fn(mixed $one): string => is_scalar($one) ? (string) $one : '', $of));
+        $words = static fn(array $of): string => implode(
+            ', ',
+            array_map(static fn(mixed $one): string => is_scalar($one) ? (string) $one : '', $of),
+        );
 
         return match ($field->kind) {
             FieldKind::YesNo => is_bool($value) ? ($value ? 'yes' : 'no') : null,
             FieldKind::Words, FieldKind::Numbers => $value === [] ? self::NONE : $words($list),
-            FieldKind::Heights => $value === [] ? self::NONE : implode(', ', array_filter(array_map(static fn(mixed $slot): ?string => $slot instanceof stdClass ? LimitText::show($slot->height ?? null) : null, $list))),
-            FieldKind::Recline => implode('; ', array_map(static fn(mixed $row): string => $row instanceof stdClass ? trim($words((array) ($row->settings ?? [])) . (isset($row->weight_min) ? ' from ' . LimitText::show($row->weight_min) : '') . (isset($row->weight_max) ? ' to ' . LimitText::show($row->weight_max) : '')) : '', $list)),
+            FieldKind::Heights => $value === []
+                ? self::NONE
+                : implode(
+                    ', ',
+                    array_filter(array_map(
+                        static fn(mixed $slot): ?string => $slot instanceof stdClass ? LimitText::show($slot->height ?? null) : null,
+                        $list,
+                    )),
+                ),
+            FieldKind::Recline => implode(
+                '; ',
+                array_map(
+                    static fn(mixed $row): string => $row instanceof stdClass
+                        ? trim(
+                            $words((array) ($row->settings ?? []))
+                                . (isset($row->weight_min) ? ' from ' . LimitText::show($row->weight_min) : '')
+                                . (isset($row->weight_max) ? ' to ' . LimitText::show($row->weight_max) : ''),
+                        )
+                        : '',
+                    $list,
+                ),
+            ),
             FieldKind::Text, FieldKind::Whole, FieldKind::Choice => is_scalar($value) ? (string) $value : null,
             default => $value === null ? null : LimitText::show($value),
         };
@@ -100,7 +123,9 @@ final readonly class FieldText
             if ((($m[2] ?? '') !== '' && $least === null) || (isset($m[3]) && $most === null)) {
                 return null;
             }
-            $rows[] = ['settings' => array_map(intval(...), array_values(array_filter(array_map(trim(...), explode(',', $m[1])))))] + array_filter(['weight_min' => $least, 'weight_max' => $most]);
+            $rows[] = [
+                'settings' => array_map(intval(...), array_values(array_filter(array_map(trim(...), explode(',', $m[1]))))),
+            ] + array_filter(['weight_min' => $least, 'weight_max' => $most]);
         }
 
         return $rows;

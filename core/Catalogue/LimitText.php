@@ -10,7 +10,8 @@ namespace MintBuckle\Core\Catalogue;
  */
 final readonly class LimitText
 {
-    private const ENTRY = '/\A(?<below>under\s+)?(?<amount>\d+(?:[.,]\d+)?)\s*(?<unit>[a-z]+)?(?:\s+with\s+(?<held>belt|lower anchors|both))?(?:\s+made\s+from\s+(?<from>\d{4}-\d{2}-\d{2}))?(?:\s+made\s+to\s+(?<to>\d{4}-\d{2}-\d{2}))?\z/i';
+    private const ENTRY = '/\A(?<below>under\s+)?(?<amount>\d+(?:[.,]\d+)?)\s*(?<unit>[a-z]+)?(?:\s+with\s+(?<held>belt|lower '
+        . 'anchors|both))?(?:\s+made\s+from\s+(?<from>\d{4}-\d{2}-\d{2}))?(?:\s+made\s+to\s+(?<to>\d{4}-\d{2}-\d{2}))?\z/i';
 
     /**
      * @param list<string> $units that make sense; months for ages
@@ -75,7 +76,9 @@ final readonly class LimitText
             return "{$entry} months";
         }
         $fields = is_object($entry) ? get_object_vars($entry) : (is_array($entry) ? $entry : []);
-        $text = static fn(string $key): ?string => is_scalar($fields[$key] ?? null) && ! is_bool($fields[$key]) ? (string) $fields[$key] : null;
+        $text = static fn(string $key): ?string => is_scalar($fields[$key] ?? null) && ! is_bool($fields[$key])
+            ? (string) $fields[$key]
+            : null;
         if ($text('value') === null) {
             return null;
         }

@@ -52,7 +52,13 @@ final readonly class ModelFields
         foreach (self::byPart()[$part->name] ?? [] as $order => $fact) {
             $path = $mode === null ? $fact->path : str_replace(self::ANY_MODE, "modes.{$mode->value}.", $fact->path);
             $label = FactWords::OF["seat.{$fact->path}"]['manual'] ?? $fact->path;
-            $fields[$order] = new ModelField($path, $label, FieldKind::of($fact->field), array_column($fact->field->cases(), 'value'), $fact->field->manual?->required === true);
+            $fields[$order] = new ModelField(
+                $path,
+                $label,
+                FieldKind::of($fact->field),
+                array_column($fact->field->cases(), 'value'),
+                $fact->field->manual?->required === true,
+            );
         }
         ksort($fields);
 

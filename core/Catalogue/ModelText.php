@@ -36,7 +36,9 @@ final readonly class ModelText
             $text = trim(is_string($typed[$field->path] ?? null) ? $typed[$field->path] : '');
             $value = $text === '' ? null : FieldText::read($field, $text);
             if (($text !== '' && $value === null) || ($text === '' && $field->isRequired)) {
-                $problems[$field->path] = $text === '' ? 'Needed.' : 'Cannot be read. Like this: ' . ($field->kind->hint() ?? 'a whole number') . '.';
+                $problems[$field->path] = $text === ''
+                    ? 'Needed.'
+                    : 'Cannot be read. Like this: ' . ($field->kind->hint() ?? 'a whole number') . '.';
             }
             $value === null ? self::remove($rules, $field->path) : CasePath::set($rules, $field->path, $value);
         }
@@ -70,7 +72,10 @@ final readonly class ModelText
         try {
             $problems->stopIfAny();
         } catch (InvalidCase $e) {
-            return array_combine(array_map(static fn(Problem $p): string => $p->path, $e->problems), array_map(static fn(Problem $p): string => ucfirst($p->message) . '.', $e->problems));
+            return array_combine(
+                array_map(static fn(Problem $p): string => $p->path, $e->problems),
+                array_map(static fn(Problem $p): string => ucfirst($p->message) . '.', $e->problems),
+            );
         }
 
         return [];
@@ -82,7 +87,13 @@ final readonly class ModelText
      */
     private static function fieldsOf(array $modes): array
     {
-        return array_merge([], ...array_map(static fn(ModeName $m): array => in_array($m->value, $modes, true) ? ModelFields::ofMode($m) : [], ModeName::OF_SEATS));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn(ModeName $m): array => in_array($m->value, $modes, true) ? ModelFields::ofMode($m) : [],
+                ModeName::OF_SEATS,
+            ),
+        );
     }
 
     /** @param array<array-key, string> $modes */

@@ -16,7 +16,10 @@ use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Truth\Truth;
 
-/** A seat, from stock or catalogue, that fits the child and the car now: its best mode, a place for it, and how long it is estimated to last. */
+/**
+ * A seat, from stock or catalogue, that fits the child and the car now: its best mode, a place for it, and how long it is estimated to
+ * last.
+ */
 final readonly class SeatInstead
 {
     /** @param string|null $until the month (YYYY-MM) in which it is likely outgrown; null where the growth charts end first */
@@ -55,13 +58,25 @@ final readonly class SeatInstead
     private static function holds(AssessmentContext $s, SeatingPosition $place): bool
     {
         $free = $place->taken !== true && $place->sideFacing !== true && $place->airbag !== true && $place->row() > 1;
-        $held = $s->isBooster() ? Truth::of($place->belt === Belt::LapShoulder) : Truth::of($place->lowerAnchors)->or(LockFinder::of($s)->anyWorks());
+        $held = $s->isBooster()
+            ? Truth::of($place->belt === Belt::LapShoulder)
+            : Truth::of($place->lowerAnchors)->or(LockFinder::of($s)->anyWorks());
 
         return $free && $held === Truth::Yes;
     }
 
     private static function with(CaseFile $case, Seat $seat, ?Setup $setup): CaseFile
     {
-        return new CaseFile($case->today, $case->practice, $case->child, $case->policy, $case->law, $case->recallList, $seat, $case->vehicle, $setup);
+        return new CaseFile(
+            $case->today,
+            $case->practice,
+            $case->child,
+            $case->policy,
+            $case->law,
+            $case->recallList,
+            $seat,
+            $case->vehicle,
+            $setup,
+        );
     }
 }

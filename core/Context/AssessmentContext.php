@@ -157,7 +157,9 @@ final readonly class AssessmentContext
     /** Which part of the belt goes through, by the maker's word: without the base its own, else the mode's; null where nothing is said. */
     public function webbingAsked(): ?Webbing
     {
-        return ($this->isHarness() && $this->setup()->base === BaseUse::None ? $this->seat?->baselessWebbing : null) ?? $this->modeRules?->webbing;
+        return (
+            $this->isHarness() && $this->setup()->base === BaseUse::None ? $this->seat?->baselessWebbing : null
+        ) ?? $this->modeRules?->webbing;
     }
 
     /** Whether the tether is called for by the seat, its standard or the direction; null when the seat's word is missing. */
@@ -252,7 +254,11 @@ final readonly class AssessmentContext
     /** Whether there is a chest clip to close: by the seat's data, else by the label's standard, else because one was seen. */
     public function hasChestClip(): bool
     {
-        return $this->seat->chestClip ?? $this->convention->chestClip ?? in_array($this->setup()->harness->clip, [ClipPlace::Armpit, ClipPlace::High, ClipPlace::Low], true);
+        return $this->seat->chestClip ?? $this->convention->chestClip ?? in_array(
+            $this->setup()->harness->clip,
+            [ClipPlace::Armpit, ClipPlace::High, ClipPlace::Low],
+            true,
+        );
     }
 
     public function isUnborn(): bool

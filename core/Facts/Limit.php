@@ -62,14 +62,21 @@ final readonly class Limit
     {
         $turns = [];
         foreach ($this->entries as $entry) {
-            array_push($turns, ...($entry->madeFrom === null ? [] : [$entry->madeFrom->dayNumber()]), ...($entry->madeTo === null ? [] : [$entry->madeTo->dayNumber() + 1]));
+            array_push(
+                $turns,
+                ...($entry->madeFrom === null ? [] : [$entry->madeFrom->dayNumber()]),
+                ...($entry->madeTo === null ? [] : [$entry->madeTo->dayNumber() + 1]),
+            );
         }
         if ($madeOn === null) {
             return $turns === [] ? [0] : [min($turns) - 1, ...$turns];
         }
         $first = $madeOn->earliest()->dayNumber();
 
-        return [$first, ...array_values(array_filter($turns, static fn(int $day): bool => $day > $first && $day <= $madeOn->latest()->dayNumber()))];
+        return [
+            $first,
+            ...array_values(array_filter($turns, static fn(int $day): bool => $day > $first && $day <= $madeOn->latest()->dayNumber())),
+        ];
     }
 
     /** @param 1|-1 $stricter */

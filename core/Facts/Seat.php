@@ -159,7 +159,9 @@ final readonly class Seat
          *
          * @var list<Slot>|null
          */
-        #[ListOf(Slot::class), Asked(Station::Buckle, 70, AskedWhen::WhenNeeded, as: AnswerKind::Heights), FromManual(ManualPart::Harness, 10)]
+        #[ListOf(Slot::class),
+            Asked(Station::Buckle, 70, AskedWhen::WhenNeeded, as: AnswerKind::Heights),
+            FromManual(ManualPart::Harness, 10),]
         public ?array $slots = null,
         /**
          * Cushions that came with it; an empty list: none; null: not known.

@@ -34,7 +34,8 @@ final readonly class Setup
         )]
         public ?ModeName $mode = null,
         /** The place in the car; null: not chosen. */
-        #[Like(SeatingPosition::NAME, SeatingPosition::NAME_WORDS), Asked(Station::Place, 30, as: AnswerKind::Choice, from: AnswersFrom::SeatingPositions)]
+        #[Like(SeatingPosition::NAME, SeatingPosition::NAME_WORDS),
+            Asked(Station::Place, 30, as: AnswerKind::Choice, from: AnswersFrom::SeatingPositions),]
         #[Disturbs(
             Look::Holding, Look::Tether, Look::Movement, Look::Recline, Look::Standing,
             Look::BeltOverChild, Look::VehicleBack, Look::Ground,
@@ -126,7 +127,9 @@ final readonly class Setup
         #[Asked(Station::Measure, 170, as: AnswerKind::Choice, from: AnswersFrom::Zones), StaleWith(Look::Recline)]
         public ?string $zone = null,
         /** Number of the recline setting; null: not read. */
-        #[Within(0, 100), Asked(Station::Measure, 180, as: AnswerKind::Choice, from: AnswersFrom::ReclineSettings), StaleWith(Look::WayOfRiding)]
+        #[Within(0, 100),
+            Asked(Station::Measure, 180, as: AnswerKind::Choice, from: AnswersFrom::ReclineSettings),
+            StaleWith(Look::WayOfRiding),]
         #[Disturbs(Look::Movement, Look::Recline, Look::Standing)]
         public ?int $reclineSetting = null,
         /** Position of the foot of the base; null: not looked at. */

@@ -20,7 +20,11 @@ enum Verdict: string
      */
     public static function of(array $findings, array $questions): self
     {
-        $worst = array_reduce($findings, static fn(int $rank, Finding $f): int => min($rank, $f->severity->rank()), Severity::Advise->rank());
+        $worst = array_reduce(
+            $findings,
+            static fn(int $rank, Finding $f): int => min($rank, $f->severity->rank()),
+            Severity::Advise->rank(),
+        );
 
         return match (true) {
             $worst === Severity::Stop->rank() => self::DoNotUse,

@@ -43,7 +43,11 @@ final readonly class AnchorLimit
         ];
 
         return new self(
-            self::strictestFirst([...self::ofEntry($printed?->entry, 'seat'), ...($combined === null ? [] : [$combined]), ...self::ofEntry($vehicle?->entry, 'vehicle')]),
+            self::strictestFirst([
+                ...self::ofEntry($printed?->entry, 'seat'),
+                ...($combined === null ? [] : [$combined]),
+                ...self::ofEntry($vehicle?->entry, 'vehicle'),
+            ]),
             array_values(array_unique([...$missing, ...$vehicle->missing ?? []])),
             self::strictestFirst($broken),
         );
@@ -85,7 +89,10 @@ final readonly class AnchorLimit
      */
     private static function strictestFirst(array $bounds): array
     {
-        usort($bounds, static fn(Bound $a, Bound $b): int => $a->value->compareTo($b->value) ?: (int) $a->inclusive <=> (int) $b->inclusive);
+        usort(
+            $bounds,
+            static fn(Bound $a, Bound $b): int => $a->value->compareTo($b->value) ?: (int) $a->inclusive <=> (int) $b->inclusive,
+        );
 
         return $bounds;
     }

@@ -50,7 +50,12 @@ final readonly class BeltOnlyJudge
         if ($child->height === null) {
             $missing = $situation->isNeverAsked('child.height') ? $missing : [...$missing, 'child.height'];
         } elseif (! $stature->allowsAtLeast($child->height)) {
-            $breaches[] = new Breach(BreachKind::BeltFit, 'stature ' . $child->height->showBeside($stature->value) . ' is under ' . $stature->value->show($child->height->unit), $child->height, $stature);
+            $breaches[] = new Breach(
+                BreachKind::BeltFit,
+                'stature ' . $child->height->showBeside($stature->value) . ' is under ' . $stature->value->show($child->height->unit),
+                $child->height,
+                $stature,
+            );
         }
         /** @var list<array{BreachKind, Quantity|null, string, Quantity|null, string}> $floors */
         $floors = [
@@ -66,7 +71,12 @@ final readonly class BeltOnlyJudge
             if ($measured === null) {
                 $missing = $situation->isNeverAsked($path) ? $missing : [...$missing, $path];
             } elseif ($measured->isLessThan($floor)) {
-                $breaches[] = new Breach($kind, $sentence . $floor->show(), $measured, new Bound($floor, true, 'law', [Source::LocalLaw->cite()]));
+                $breaches[] = new Breach(
+                    $kind,
+                    $sentence . $floor->show(),
+                    $measured,
+                    new Bound($floor, true, 'law', [Source::LocalLaw->cite()]),
+                );
             }
         }
 

@@ -50,7 +50,11 @@ final readonly class FreePlaces
     {
         $bits = 0;
         foreach ($positions as $index => $place) {
-            if ($place->name !== $s->place?->name && $counts($place) && self::verdict(self::tests($s, $index, $place, false)) === Truth::Yes) {
+            if (
+                $place->name !== $s->place?->name
+                && $counts($place)
+                && self::verdict(self::tests($s, $index, $place, false)) === Truth::Yes
+            ) {
                 $bits |= 1 << $index;
             }
         }
@@ -71,7 +75,10 @@ final readonly class FreePlaces
             $airbag = $s->isRear() && $place->airbag === null ? ["vehicle.positions.{$index}.airbag"] : [];
             match (self::verdict($tests)) {
                 Truth::Yes => $free[] = $airbag,
-                Truth::Unknown => $open[] = [...array_merge([], ...array_column(array_filter($tests, static fn(array $t): bool => $t[0] === Truth::Unknown), 1)), ...$airbag],
+                Truth::Unknown => $open[] = [
+                    ...array_merge([], ...array_column(array_filter($tests, static fn(array $t): bool => $t[0] === Truth::Unknown), 1)),
+                    ...$airbag,
+                ],
                 Truth::No => null,
             };
         }

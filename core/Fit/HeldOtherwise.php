@@ -20,7 +20,11 @@ final readonly class HeldOtherwise
             return null;
         }
         foreach ([HeldBy::Belt, HeldBy::LowerAnchors] as $way) {
-            if ($way !== $now && self::isPossible($s, $way) && ModeJudge::judgeHeld($s, $s->mode, $s->modeRules, $way)->fits === Truth::Yes) {
+            if (
+                $way !== $now
+                && self::isPossible($s, $way)
+                && ModeJudge::judgeHeld($s, $s->mode, $s->modeRules, $way)->fits === Truth::Yes
+            ) {
                 return $way;
             }
         }

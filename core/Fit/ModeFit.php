@@ -40,7 +40,9 @@ final readonly class ModeFit
         return match ($this->fits) {
             Truth::No => array_map(static fn(Breach $b): string => $b->sentence, $this->breaches),
             Truth::Unknown => array_map(static fn(string $path): string => Questionnaire::named($path) . ' is not known', $this->missing),
-            Truth::Yes => $this->onlyWhen === null ? [] : ['only held by ' . ($this->onlyWhen === HeldBy::LowerAnchors ? 'the lower anchors' : 'the belt')],
+            Truth::Yes => $this->onlyWhen === null
+                ? []
+                : ['only held by ' . ($this->onlyWhen === HeldBy::LowerAnchors ? 'the lower anchors' : 'the belt')],
         };
     }
 }

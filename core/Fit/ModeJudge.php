@@ -107,7 +107,14 @@ final readonly class ModeJudge
     /** @return list<Limit> */
     private static function limits(Mode $mode): array
     {
-        return array_values(array_filter([$mode->weightMin, $mode->weightMax, $mode->heightMin, $mode->heightMax, $mode->ageMinMonths, $mode->ageMaxMonths]));
+        return array_values(array_filter([
+            $mode->weightMin,
+            $mode->weightMax,
+            $mode->heightMin,
+            $mode->heightMax,
+            $mode->ageMinMonths,
+            $mode->ageMaxMonths,
+        ]));
     }
 
     /** @param non-empty-list<array{HeldBy|null, ModeFit}> $fits */
@@ -140,13 +147,19 @@ final readonly class ModeJudge
         $missing = [];
         foreach ($rows as [$measured, $measuredPath, $what, $limit, $atLeast, $needed]) {
             $resolved = $atLeast ? $limit?->asMinimum($s->madeOn(), $way) : $limit?->asMaximum($s->madeOn(), $way);
-            $broken = $measured === null ? null : ($atLeast ? $resolved?->brokenAsMinimum($measured) : $resolved?->brokenAsMaximum($measured));
+            $broken = $measured === null
+                ? null
+                : ($atLeast ? $resolved?->brokenAsMinimum($measured) : $resolved?->brokenAsMaximum($measured));
             if ($resolved === null || $resolved->isAbsent()) {
                 $missing = $needed === null ? $missing : [...$missing, $needed];
             } elseif ($measured !== null && $broken !== null) {
                 $breaches[] = self::breach($what, $measured, $broken, $atLeast);
             } else {
-                array_push($missing, ...$resolved->missing, ...($measured === null && ! $s->isNeverAsked($measuredPath) ? [$measuredPath] : []));
+                array_push(
+                    $missing,
+                    ...$resolved->missing,
+                    ...($measured === null && ! $s->isNeverAsked($measuredPath) ? [$measuredPath] : []),
+                );
             }
         }
 
@@ -200,7 +213,12 @@ final readonly class ModeJudge
                 $missing = $s->isNeverAsked($path) ? $missing : [...$missing, $path];
             } elseif ($measured->isLessThan($floor)) {
                 $what = $measured instanceof Months ? 'age' : 'weight';
-                $breaches[] = new Breach($kind, "{$what} {$measured->showBeside($floor)} is under the floor of {$floor->show($measured->unit)} for this mode", $measured, new Bound($floor, true, $layer, [Source::Common->cite()]));
+                $breaches[] = new Breach(
+                    $kind,
+                    "{$what} {$measured->showBeside($floor)} is under the floor of {$floor->show($measured->unit)} for this mode",
+                    $measured,
+                    new Bound($floor, true, $layer, [Source::Common->cite()]),
+                );
             }
         }
 
@@ -218,12 +236,22 @@ final readonly class ModeJudge
         $breaches = [];
         $missing = [];
         if ($name->facesRear()) {
-            $figure = FigureInUse::atLeast($s, $mode->headClearanceMin, new Bound(self::leastShellAboveHead(), true, 'default', [Source::Common->cite()]));
+            $figure = FigureInUse::atLeast(
+                $s,
+                $mode->headClearanceMin,
+                new Bound(self::leastShellAboveHead(), true, 'default', [Source::Common->cite()]),
+            );
             $bound = $setup->headToShellTop === null ? null : $figure->brokenBy($setup->headToShellTop);
             if ($setup->headToShellTop === null) {
                 $missing[] = 'setup.head_to_shell_top';
             } elseif ($bound !== null) {
-                $breaches[] = new Breach(BreachKind::HeadRear, "{$setup->headToShellTop->showBeside($bound->value)} of shell above the head is " . ($bound->inclusive ? 'less' : 'not more') . " than {$bound->value->show($setup->headToShellTop->unit)}", $setup->headToShellTop, $bound);
+                $breaches[] = new Breach(
+                    BreachKind::HeadRear,
+                    "{$setup->headToShellTop->showBeside($bound->value)} of shell above the head is "
+                        . ($bound->inclusive ? 'less' : 'not more') . " than {$bound->value->show($setup->headToShellTop->unit)}",
+                    $setup->headToShellTop,
+                    $bound,
+                );
             }
             array_push($missing, ...$figure->missingFor($setup->headToShellTop));
         }
@@ -238,7 +266,10 @@ final readonly class ModeJudge
             match ($setup->marker) {
                 null => $missing[] = 'setup.marker',
                 Marker::Inside => null,
-                default => $breaches[] = new Breach(BreachKind::ShoulderMarker, "the shoulder is {$setup->marker->value} the seat's shoulder markers"),
+                default => $breaches[] = new Breach(
+                    BreachKind::ShoulderMarker,
+                    "the shoulder is {$setup->marker->value} the seat's shoulder markers",
+                ),
             };
         }
 

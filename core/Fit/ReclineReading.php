@@ -55,7 +55,9 @@ final readonly class ReclineReading
             $setup->indicator === Indicator::TooUpright,
             $setup->indicator === Indicator::TooFlat,
             $min?->isAbsent() === false || $max?->isAbsent() === false,
-            $angle === null ? [] : [...($brokenMin === null ? $min->missing ?? [] : []), ...($brokenMax === null ? $max->missing ?? [] : [])],
+            $angle === null
+                ? []
+                : [...($brokenMin === null ? $min->missing ?? [] : []), ...($brokenMax === null ? $max->missing ?? [] : [])],
         );
     }
 

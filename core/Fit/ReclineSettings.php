@@ -21,7 +21,10 @@ final readonly class ReclineSettings
     {
         $rules = $mode === null ? $s->modeRules : $s->seat->modes[$mode->value] ?? null;
 
-        return new self(array_map(static fn(ReclineRow $row): array => [$row->settings, ...self::covers($s, $row)], ($rules ?? new Mode())->recline));
+        return new self(array_map(
+            static fn(ReclineRow $row): array => [$row->settings, ...self::covers($s, $row)],
+            ($rules ?? new Mode())->recline,
+        ));
     }
 
     /** A setting that no row names is refused whatever the weight. */

@@ -46,8 +46,21 @@ final readonly class StrapPlace
         $shoulder = $s->child->shoulderHeight;
         $computed = $slotHeight === null || $shoulder === null ? null : $slotHeight->minus($shoulder);
         $offset = $harness->strapOffset ?? $computed;
-        if ($harness->strapOffset !== null && $computed !== null && $harness->strapOffset->minus($computed)->abs()->isMoreThan(Length::of(self::MAY_DIFFER_MM))) {
-            return new self($rule, $harness->slot, $offset, $harness->strap, false, Truth::Unknown, true, ['setup.harness.strap_offset', 'setup.harness.slot', 'child.shoulder_height']);
+        if (
+            $harness->strapOffset !== null
+            && $computed !== null
+            && $harness->strapOffset->minus($computed)->abs()->isMoreThan(Length::of(self::MAY_DIFFER_MM))
+        ) {
+            return new self(
+                $rule,
+                $harness->slot,
+                $offset,
+                $harness->strap,
+                false,
+                Truth::Unknown,
+                true,
+                ['setup.harness.strap_offset', 'setup.harness.slot', 'child.shoulder_height'],
+            );
         }
         $forbidden = $slots !== [] && in_array($harness->slot, $s->modeRules->slotsForbidden ?? [], true);
         $right = self::right($rule, $offset, $harness->strap);

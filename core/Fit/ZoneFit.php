@@ -30,7 +30,9 @@ final readonly class ZoneFit
         $breaks = [];
         $missing = [];
         foreach ($rows as [$measured, $path, $limit, $atLeast, $word]) {
-            $resolved = $atLeast ? $limit?->asMinimum($s->madeOn(), $s->heldForLimits()) : $limit?->asMaximum($s->madeOn(), $s->heldForLimits());
+            $resolved = $atLeast
+                ? $limit?->asMinimum($s->madeOn(), $s->heldForLimits())
+                : $limit?->asMaximum($s->madeOn(), $s->heldForLimits());
             if ($resolved === null || $resolved->isAbsent()) {
                 continue;
             }

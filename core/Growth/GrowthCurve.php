@@ -44,7 +44,13 @@ final readonly class GrowthCurve
             $i++;
         }
 
-        return new self($sex, $measure, $months, $z[$i] + ($z[$i + 1] - $z[$i]) * ($value - $centiles[$i]) / ($centiles[$i + 1] - $centiles[$i]), 1.0);
+        return new self(
+            $sex,
+            $measure,
+            $months,
+            $z[$i] + ($z[$i + 1] - $z[$i]) * ($value - $centiles[$i]) / ($centiles[$i + 1] - $centiles[$i]),
+            1.0,
+        );
     }
 
     public function at(float $months): float
@@ -57,13 +63,23 @@ final readonly class GrowthCurve
     {
         [$column, $share] = self::between($this->z + $by);
 
-        return self::through($this->sex, $this->measure, $this->months, $this->ratio * GrowthReference::value($this->sex, $this->measure, $this->months, $column, $share));
+        return self::through(
+            $this->sex,
+            $this->measure,
+            $this->months,
+            $this->ratio * GrowthReference::value($this->sex, $this->measure, $this->months, $column, $share),
+        );
     }
 
-    /** The first month from now in which the curve is beyond a figure. A child never shrinks: once beyond, it stays so, and halving finds it. */
+    /**
+     * The first month from now in which the curve is beyond a figure. A child never shrinks: once beyond, it stays so, and halving finds
+     * it.
+     */
     public function firstMonthBeyond(float $figure, bool $reached): ?int
     {
-        $beyond = fn(int $ahead): bool => $reached ? $this->at($this->months + $ahead) >= $figure : $this->at($this->months + $ahead) > $figure;
+        $beyond = fn(int $ahead): bool => $reached
+            ? $this->at($this->months + $ahead) >= $figure
+            : $this->at($this->months + $ahead) > $figure;
         $high = GrowthReference::LAST_MONTHS - (int) $this->months;
         if ($high < 1 || ! $beyond($high)) {
             return null;

@@ -25,7 +25,11 @@ final readonly class OutgrowForecast
     {
         $age = $s->age?->toInt();
         $byMeasure = [];
-        foreach ([[Measure::Weight, $s->child->weight, $mode->weightMax], [Measure::Height, $s->child->height, $mode->heightMax]] as [$measure, $now, $limit]) {
+        foreach ([[Measure::Weight, $s->child->weight, $mode->weightMax], [Measure::Height, $s->child->height, $mode->heightMax]] as [
+            $measure,
+            $now,
+            $limit,
+        ]) {
             $resolved = $limit?->asMaximum($s->madeOn(), $s->heldForLimits());
             if ($age !== null && $now !== null && $resolved?->entry !== null) {
                 $byMeasure[] = [$measure, self::months($s->child->sex, $measure, $age, $now, $resolved->entry)];

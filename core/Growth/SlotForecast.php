@@ -25,7 +25,10 @@ final readonly class SlotForecast
         }
         $start = Measure::Height->number($height);
         $months = array_map(
-            static fn(Sex $sex): ?int => GrowthCurve::through($sex, Measure::Height, $age, $start)->firstMonthBeyond($start * $turn / $shoulder, $s->strapRule($mode) === StrapRule::AtOrBelow),
+            static fn(Sex $sex): ?int => GrowthCurve::through($sex, Measure::Height, $age, $start)->firstMonthBeyond(
+                $start * $turn / $shoulder,
+                $s->strapRule($mode) === StrapRule::AtOrBelow,
+            ),
             $s->child->sex === null ? Sex::cases() : [$s->child->sex],
         );
         $known = array_filter($months, is_int(...));

@@ -44,14 +44,21 @@ final readonly class LabelCode
         try {
             return self::label(JsonText::decode($code));
         } catch (InvalidCase $e) {
-            return new self([], null, 'The code is a label\'s, but ' . lcfirst($e->problems[0]->path) . ' ' . $e->problems[0]->message . '.');
+            return new self(
+                [],
+                null,
+                'The code is a label\'s, but ' . lcfirst($e->problems[0]->path) . ' ' . $e->problems[0]->message . '.',
+            );
         }
     }
 
     /** @param array<string, string> $facts by KEYS */
     public static function write(array $facts): string
     {
-        return json_encode(['format' => self::FORMAT, 'version' => self::VERSION] + array_intersect_key($facts, array_flip(self::KEYS)), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        return json_encode(
+            ['format' => self::FORMAT, 'version' => self::VERSION] + array_intersect_key($facts, array_flip(self::KEYS)),
+            JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @throws InvalidCase */

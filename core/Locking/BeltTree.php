@@ -20,11 +20,12 @@ final readonly class BeltTree
     public function __construct()
     {
         $this->questions = [
-            'slow_pull' => new BeltQuestion('Pull the belt slowly to the very end and let it back. Does it ratchet and refuse to come out again?', [
-                'Yes' => Retractor::Switchable,
-                'No' => 'short_pull',
-                'There is nothing that winds it in' => Retractor::None,
-            ]),
+            'slow_pull'
+                => new BeltQuestion('Pull the belt slowly to the very end and let it back. Does it ratchet and refuse to come out again?', [
+                    'Yes' => Retractor::Switchable,
+                    'No' => 'short_pull',
+                    'There is nothing that winds it in' => Retractor::None,
+                ]),
             'short_pull' => new BeltQuestion('Does it refuse to come out again already after a short pull?', [
                 'Yes' => Retractor::AlwaysLocking,
                 'No' => 'tug',

@@ -154,7 +154,9 @@ final readonly class LockFinder
     private function testsOfOwnLock(Lock $lock): array
     {
         return [
-            $lock === Lock::Lockoff ? ['seat.lockoff', Truth::of($this->seat->lockoff)] : ['seat.clamp_door', Truth::of($this->seat->clampDoor)],
+            $lock === Lock::Lockoff
+                ? ['seat.lockoff', Truth::of($this->seat->lockoff)]
+                : ['seat.clamp_door', Truth::of($this->seat->clampDoor)],
             ...$this->testsBesideOwnLock(),
         ];
     }
@@ -175,7 +177,10 @@ final readonly class LockFinder
         $plate = $this->place->latchPlate;
 
         return [
-            [($this->path)('latch_plate'), $plate === null ? Truth::Unknown : Truth::of($plate === LatchPlate::Locking || $plate === LatchPlate::Switched)],
+            [
+                ($this->path)('latch_plate'),
+                $plate === null ? Truth::Unknown : Truth::of($plate === LatchPlate::Locking || $plate === LatchPlate::Switched),
+            ],
             [($this->path)('belt'), $this->hasBelt()],
         ];
     }
@@ -196,8 +201,16 @@ final readonly class LockFinder
 
         return [
             [($this->path)('belt'), $this->place->belt === null ? Truth::Unknown : Truth::of($this->place->belt === Belt::LapShoulder)],
-            [($this->path)('latch_plate'), $this->place->latchPlate === null ? Truth::Unknown : Truth::of($this->place->latchPlate === LatchPlate::Sliding)],
-            [($this->path)('retractor'), $retractor === null ? Truth::Unknown : Truth::of($retractor === Retractor::EmergencyLocking || $retractor === Retractor::Switchable)],
+            [
+                ($this->path)('latch_plate'),
+                $this->place->latchPlate === null ? Truth::Unknown : Truth::of($this->place->latchPlate === LatchPlate::Sliding),
+            ],
+            [
+                ($this->path)('retractor'),
+                $retractor === null
+                    ? Truth::Unknown
+                    : Truth::of($retractor === Retractor::EmergencyLocking || $retractor === Retractor::Switchable),
+            ],
         ];
     }
 
@@ -272,9 +285,12 @@ final readonly class LockFinder
 
         return new LockWay(Lock::Clip->value, $works, match ($works) {
             Truth::Yes => $this->place->retractor === Retractor::Switchable
-                ? 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor tips. Two people, last choice.'
+                ? 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor tips. '
+                    . 'Two people, last choice.'
                 : 'A locking clip can join lap and shoulder part; two people, last choice.',
-            Truth::No => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that stays free, on a seat without a lock-off or clamp door.',
+            Truth::No
+                => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that stays free, on a seat without a '
+                    . 'lock-off or clamp door.',
             Truth::Unknown => 'The belt, its plate or its retractor is not known, or whether the seat has a lock of its own.',
         }, $missing);
     }

@@ -22,7 +22,12 @@ final readonly class Bound
 
     public static function ofMaker(LimitEntry $entry, string $whose): self
     {
-        return new self($entry->value, ! $entry->below, $whose, [($whose === 'vehicle' ? Source::VehicleManual : Source::SeatManual)->cite()]);
+        return new self(
+            $entry->value,
+            ! $entry->below,
+            $whose,
+            [($whose === 'vehicle' ? Source::VehicleManual : Source::SeatManual)->cite()],
+        );
     }
 
     public function allowsAtMost(Quantity $measured): bool

@@ -84,7 +84,10 @@ abstract readonly class Quantity
         };
     }
 
-    /** For sentences that hold it against a limit: where rounding would make the two look alike, it says "just over" or "just under". In the unit named, else its own. */
+    /**
+     * For sentences that hold it against a limit: where rounding would make the two look alike, it says "just over" or "just under". In
+     * the unit named, else its own.
+     */
     public function showBeside(self $limit, ?Unit $unit = null): string
     {
         $shown = $this->show($unit);

@@ -9,7 +9,9 @@ use MintBuckle\Core\Facts\RecallList;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Truth\Truth;
 
-/** What a recall list says of a seat: every campaign that covers it or may, except those shown as remedied. Always names the list's date. */
+/**
+ * What a recall list says of a seat: every campaign that covers it or may, except those shown as remedied. Always names the list's date.
+ */
 final readonly class RecallAnswer
 {
     /** @param list<RecallMatch> $matches */

@@ -24,6 +24,11 @@ final readonly class RecallChanges
         $changed = array_filter($kept, static fn(string $said, string|int $id): bool => $before[$id] !== $said, ARRAY_FILTER_USE_BOTH);
         $ids = static fn(array $of): array => array_map(strval(...), array_keys($of));
 
-        return new self($ids(array_diff_key($after, $before)), $ids(array_diff_key($before, $after)), $ids($changed), count($kept) - count($changed));
+        return new self(
+            $ids(array_diff_key($after, $before)),
+            $ids(array_diff_key($before, $after)),
+            $ids($changed),
+            count($kept) - count($changed),
+        );
     }
 }

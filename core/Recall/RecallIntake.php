@@ -107,7 +107,10 @@ final class RecallIntake
     public function row(array $columns, array $fields, int $line): ?Campaign
     {
         if (count($fields) !== count($columns)) {
-            $this->problems[] = new Problem("line {$line}", 'has ' . count($fields) . ' fields where the first line has ' . count($columns));
+            $this->problems[] = new Problem(
+                "line {$line}",
+                'has ' . count($fields) . ' fields where the first line has ' . count($columns),
+            );
 
             return null;
         }

@@ -30,7 +30,12 @@ final readonly class RecallMatch
             'seat.serial' => self::serial($campaign, $seat),
         ];
         $covers = array_reduce($tests, static fn(Truth $all, Truth $one): Truth => $all->and($one), Truth::Yes);
-        $open = array_keys(array_filter($tests, static fn(Truth $t, string $path): bool => $t === Truth::Unknown && ($path !== 'seat.made_on' || ! self::isUpsideDown($campaign)), ARRAY_FILTER_USE_BOTH));
+        $open = array_keys(array_filter(
+            $tests,
+            static fn(Truth $t, string $path): bool => $t === Truth::Unknown
+                && ($path !== 'seat.made_on' || ! self::isUpsideDown($campaign)),
+            ARRAY_FILTER_USE_BOTH,
+        ));
 
         return new self($campaign, $covers, $tests['seat.maker']->and($tests['seat.model']), $covers === Truth::Unknown ? $open : []);
     }
@@ -58,7 +63,9 @@ final readonly class RecallMatch
         return match (true) {
             $campaign->models === [] => Truth::Yes,
             $model === null => Truth::Unknown,
-            default => Truth::of(array_filter($campaign->models, static fn(string $pattern): bool => Folded::matches($pattern, $model)) !== []),
+            default => Truth::of(
+                array_filter($campaign->models, static fn(string $pattern): bool => Folded::matches($pattern, $model)) !== [],
+            ),
         };
     }
 

@@ -8,7 +8,9 @@ use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Facts\RecallList;
 use MintBuckle\Core\Facts\Seat;
 
-/** A whole list at hand for many seats: each is matched only with campaigns of its own maker, which is every campaign that can concern it. */
+/**
+ * A whole list at hand for many seats: each is matched only with campaigns of its own maker, which is every campaign that can concern it.
+ */
 final readonly class Rematch
 {
     /** @param array<string, list<Campaign>> $byMaker */

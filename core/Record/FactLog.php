@@ -70,7 +70,10 @@ final readonly class FactLog
     /** The last entry of a phase: the one that can be taken back. A step of the card is unticked where it was ticked. */
     public function last(InspectionPhase $phase): ?LoggedFact
     {
-        $own = array_values(array_filter($this->entries, static fn(LoggedFact $entry): bool => $entry->phase === $phase && AnnotationKind::ofKey($entry->key) !== AnnotationKind::Ticked));
+        $own = array_values(array_filter(
+            $this->entries,
+            static fn(LoggedFact $entry): bool => $entry->phase === $phase && AnnotationKind::ofKey($entry->key) !== AnnotationKind::Ticked,
+        ));
 
         return $own === [] ? null : $own[count($own) - 1];
     }
@@ -78,7 +81,10 @@ final readonly class FactLog
     /** @return list<stdClass> every value a fact was given, oldest first */
     public function history(string $key): array
     {
-        return array_values(array_filter(array_map(static fn(LoggedFact $e): mixed => $e->value(), $this->ofKey($key)), static fn(mixed $value): bool => $value instanceof stdClass));
+        return array_values(array_filter(
+            array_map(static fn(LoggedFact $e): mixed => $e->value(), $this->ofKey($key)),
+            static fn(mixed $value): bool => $value instanceof stdClass,
+        ));
     }
 
     /** A value as it will be read back once it is kept. */

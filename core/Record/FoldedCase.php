@@ -58,7 +58,11 @@ final readonly class FoldedCase
     public static function takeCampaigns(stdClass $case, ?Closure $campaigns): void
     {
         if ($campaigns !== null) {
-            CasePath::set($case, 'recall_list.campaigns', $campaigns(CasePath::get($case, 'seat.maker'), CasePath::get($case, 'seat.model')));
+            CasePath::set(
+                $case,
+                'recall_list.campaigns',
+                $campaigns(CasePath::get($case, 'seat.maker'), CasePath::get($case, 'seat.model')),
+            );
         }
     }
 

@@ -30,11 +30,30 @@ final readonly class RoomAhead
      * @param Length|null $otherHandle and in another position its maker allows for travel
      * @param Length|null $base how far the base adds to the front
      */
-    public static function of(?Length $missing, ?Length $shell = null, ?Angle $now = null, ?Angle $upright = null, ?Length $handle = null, ?Length $otherHandle = null, ?Length $base = null): self
-    {
+    public static function of(
+        ?Length $missing,
+        ?Length $shell = null,
+        ?Angle $now = null,
+        ?Angle $upright = null,
+        ?Length $handle = null,
+        ?Length $otherHandle = null,
+        ?Length $base = null,
+    ): self {
         $gains = array_values(array_filter([
-            $shell === null || $now === null || $upright === null ? null : self::gain('upright', self::leaning($shell, $now)->minus(self::leaning($shell, $upright)), 'Set it more upright, as far as its maker allows for this child.'),
-            $handle === null || $otherHandle === null ? null : self::gain('handle', $handle->minus($otherHandle), 'Put the carrying handle in the other position that its maker allows for travel.'),
+            $shell === null || $now === null || $upright === null
+                ? null
+                : self::gain(
+                    'upright',
+                    self::leaning($shell, $now)->minus(self::leaning($shell, $upright)),
+                    'Set it more upright, as far as its maker allows for this child.',
+                ),
+            $handle === null || $otherHandle === null
+                ? null
+                : self::gain(
+                    'handle',
+                    $handle->minus($otherHandle),
+                    'Put the carrying handle in the other position that its maker allows for travel.',
+                ),
             $base === null ? null : self::gain('baseless', $base, 'Belt the shell without its base, if its maker allows that.'),
         ]));
         usort($gains, static fn(RoomGain $a, RoomGain $b): int => $b->gain->compareTo($a->gain));

@@ -55,7 +55,15 @@ final readonly class FactRule implements Rule
             yield new Question($path, $this->code->station(), $this->severity);
         }
         if ($value === $this->faulty) {
-            yield new Finding($this->code, $this->severity, $this->message, $this->remedy, $this->subject, $value instanceof BackedEnum ? (string) $value->value : null, sources: [Source::Common->cite()]);
+            yield new Finding(
+                $this->code,
+                $this->severity,
+                $this->message,
+                $this->remedy,
+                $this->subject,
+                $value instanceof BackedEnum ? (string) $value->value : null,
+                sources: [Source::Common->cite()],
+            );
         }
     }
 }

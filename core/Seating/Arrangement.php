@@ -30,7 +30,9 @@ final readonly class Arrangement
         foreach ($request->riders as $index => $rider) {
             $mode = $judge->modeOf($rider);
             $place = self::placeOf($request, $rider);
-            [$findings[$index], $unknown[$index]] = $mode === null || $place === null ? [[], []] : $judge->at($rider, $mode, $place, self::taken($request, $rider));
+            [$findings[$index], $unknown[$index]] = $mode === null || $place === null
+                ? [[], []]
+                : $judge->at($rider, $mode, $place, self::taken($request, $rider));
         }
         $run = self::tooWide($request);
 
@@ -40,7 +42,10 @@ final readonly class Arrangement
     /** @return list<string> places that others have */
     private static function taken(SeatingRequest $request, Rider $rider): array
     {
-        return array_values(array_filter(array_map(static fn(Rider $r): ?string => $r === $rider ? null : $r->nowAt, $request->riders), is_string(...)));
+        return array_values(array_filter(
+            array_map(static fn(Rider $r): ?string => $r === $rider ? null : $r->nowAt, $request->riders),
+            is_string(...),
+        ));
     }
 
     private static function placeOf(SeatingRequest $request, Rider $rider): ?int
@@ -62,7 +67,11 @@ final readonly class Arrangement
             $position = $request->vehicle->positions[$place];
             $numbers[$position->row()] = ($numbers[$position->row()] ?? 0) + RowWidths::digit($position, $rider);
         }
-        $widths = new RowWidths($request->vehicle->positions, array_map(static fn(Rider $r): ?Length => $r->seat?->width, $request->riders), array_map(static fn(Rider $r): bool => $r->mode?->hasSeat() !== false, $request->riders));
+        $widths = new RowWidths(
+            $request->vehicle->positions,
+            array_map(static fn(Rider $r): ?Length => $r->seat?->width, $request->riders),
+            array_map(static fn(Rider $r): bool => $r->mode?->hasSeat() !== false, $request->riders),
+        );
         foreach ($numbers as $row => $number) {
             $run = $widths->tooWide($row, $number);
             if ($run !== null) {
@@ -97,6 +106,15 @@ final readonly class Arrangement
     {
         [$places, $seats, $usable] = $run;
 
-        return new Finding(Code::of('place.too_wide'), Severity::Fix, 'Side by side the seats are ' . $seats->show() . ' wide; ' . implode(', ', $places) . ' have ' . $usable->show() . '.', 'Use narrower seats, or move one to another row.', observed: $seats, limit: $usable, from: 'vehicle', sources: [Source::Common->cite()]);
+        return new Finding(
+            Code::of('place.too_wide'),
+            Severity::Fix,
+            'Side by side the seats are ' . $seats->show() . ' wide; ' . implode(', ', $places) . ' have ' . $usable->show() . '.',
+            'Use narrower seats, or move one to another row.',
+            observed: $seats,
+            limit: $usable,
+            from: 'vehicle',
+            sources: [Source::Common->cite()],
+        );
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
-/** What stands in the way of every plan: a rule, or a wish to keep somebody where they are. Rules are not waived; what they speak of is put right. */
+/**
+ * What stands in the way of every plan: a rule, or a wish to keep somebody where they are. Rules are not waived; what they speak of is put
+ * right.
+ */
 final readonly class Obstacle
 {
     /** @param string $constraint a finding's code, keep, or riders: more of them than places */

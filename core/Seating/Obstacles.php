@@ -7,7 +7,9 @@ namespace MintBuckle\Core\Seating;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\SeatingPosition;
 
-/** What to relax when nothing fits: the constraints of which one alone opens a plan; where none does, those of a pair; else all that break. */
+/**
+ * What to relax when nothing fits: the constraints of which one alone opens a plan; where none does, those of a pair; else all that break.
+ */
 final readonly class Obstacles
 {
     /** The wish that somebody stays. */
@@ -39,7 +41,10 @@ final readonly class Obstacles
             $enough = self::pairs($constraints, $opens);
         }
 
-        return array_map(static fn(string $c): Obstacle => new Obstacle($c, self::words($c, $request, $options)), $enough === [] ? $constraints : $enough);
+        return array_map(
+            static fn(string $c): Obstacle => new Obstacle($c, self::words($c, $request, $options)),
+            $enough === [] ? $constraints : $enough,
+        );
     }
 
     /**
@@ -50,7 +55,13 @@ final readonly class Obstacles
     {
         $lacking = array_filter(array_keys($modes), static fn(int $i): bool => $modes[$i] === null);
 
-        return array_values(array_map(static fn(int $i): Obstacle => new Obstacle(self::NO_MODE, "No mode of the seat is known to fit {$request->riders[$i]->name}. Look at its limits, or choose another seat."), $lacking));
+        return array_values(array_map(
+            static fn(int $i): Obstacle => new Obstacle(
+                self::NO_MODE,
+                "No mode of the seat is known to fit {$request->riders[$i]->name}. Look at its limits, or choose another seat.",
+            ),
+            $lacking,
+        ));
     }
 
     /** @return list<Obstacle> */
@@ -59,7 +70,9 @@ final readonly class Obstacles
         $riders = count($request->riders);
         $places = count(array_filter($request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->taken !== true));
 
-        return $riders <= $places ? [] : [new Obstacle(self::TOO_MANY, "There are {$riders} riders and {$places} free places. Clear a place, or take a second car.")];
+        return $riders <= $places
+            ? []
+            : [new Obstacle(self::TOO_MANY, "There are {$riders} riders and {$places} free places. Clear a place, or take a second car.")];
     }
 
     /**
@@ -96,7 +109,10 @@ final readonly class Obstacles
     private static function words(string $constraint, SeatingRequest $request, array $options): string
     {
         if ($constraint === self::KEEP) {
-            $kept = array_map(static fn(Rider $r): string => $r->name, array_filter($request->riders, static fn(Rider $r): bool => $r->keep));
+            $kept = array_map(
+                static fn(Rider $r): string => $r->name,
+                array_filter($request->riders, static fn(Rider $r): bool => $r->keep),
+            );
 
             return implode(', ', $kept) . (count($kept) === 1 ? ' is' : ' are') . ' to stay in place. Let them move.';
         }
@@ -108,12 +124,20 @@ final readonly class Obstacles
             foreach ($all as $option) {
                 foreach ([...$option->breaks, ...$option->whileNoBackPlace, ...$option->whileNoTetherPlace] as $finding) {
                     if ($finding->code->value === $constraint) {
-                        $concerned[$finding->message . ' ' . $finding->remedy][] = $request->riders[$rider]->name . ' at ' . $request->vehicle->positions[$option->place]->name;
+                        $concerned[$finding->message . ' ' . $finding->remedy][] = $request->riders[$rider]->name . ' at '
+                            . $request->vehicle->positions[$option->place]->name;
                     }
                 }
             }
         }
 
-        return implode(' ', array_map(static fn(string $words, array $who): string => implode(', ', array_unique($who)) . ': ' . $words, array_keys($concerned), $concerned));
+        return implode(
+            ' ',
+            array_map(
+                static fn(string $words, array $who): string => implode(', ', array_unique($who)) . ': ' . $words,
+                array_keys($concerned),
+                $concerned,
+            ),
+        );
     }
 }

@@ -54,8 +54,15 @@ final readonly class PlaceJudge
     public static function of(SeatingRequest $request): self
     {
         return new self($request, [
-            new ModeOfferedRule(), new TurnedForwardRule(), new ModeLimitsRule(), new BoosterAgeRule(), new BeltOnlyRule(), new FrontRowRule(),
-            new PositionRule(), ...array_values(array_filter(PlaceFacts::rules(), static fn(Rule $r): bool => array_intersect(array_map(static fn(Finds $f): string => $f->code->value, $r->finds()), ['place.taken', 'place.side_facing']) !== [])),
+            new ModeOfferedRule(), new TurnedForwardRule(), new ModeLimitsRule(),
+            new BoosterAgeRule(), new BeltOnlyRule(), new FrontRowRule(),
+            new PositionRule(), ...array_values(array_filter(
+                PlaceFacts::rules(),
+                static fn(Rule $r): bool => array_intersect(
+                    array_map(static fn(Finds $f): string => $f->code->value, $r->finds()),
+                    ['place.taken', 'place.side_facing'],
+                ) !== [],
+            )),
             new AirbagRule(), new TetherAnchorRule(),
             new HoldingRule(), new AnchorWeightRule(), new AnchorPlaceRule(), new InflatableBeltRule(),
         ]);
@@ -84,10 +91,22 @@ final readonly class PlaceJudge
     public function at(Rider $rider, ModeName $mode, int $place, array $taken): array
     {
         $own = $this->request->vehicle->positions[$place];
-        $others = array_values(array_filter($this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p !== $own && ! in_array($p->name, $taken, true)));
-        [$findings, $unknown] = $this->judge($this->situation($rider, $mode, $own, $rider->heldBy, $others), $this->mayBorrow($rider, $own, $rider->heldBy));
+        $others = array_values(array_filter(
+            $this->request->vehicle->positions,
+            static fn(SeatingPosition $p): bool => $p !== $own && ! in_array($p->name, $taken, true),
+        ));
+        [$findings, $unknown] = $this->judge(
+            $this->situation($rider, $mode, $own, $rider->heldBy, $others),
+            $this->mayBorrow($rider, $own, $rider->heldBy),
+        );
         if (in_array($own->name, $taken, true)) {
-            $findings[] = new Finding(Code::of('place.taken'), Severity::Fix, 'Two children have this place.', 'Move one of them.', sources: [Source::Common->cite()]);
+            $findings[] = new Finding(
+                Code::of('place.taken'),
+                Severity::Fix,
+                'Two children have this place.',
+                'Move one of them.',
+                sources: [Source::Common->cite()],
+            );
         }
 
         return [$findings, $unknown];
@@ -110,11 +129,17 @@ final readonly class PlaceJudge
         $alone = $this->situation($rider, $mode, $position, $way, []);
         [$findings, $unknown, $grave] = $this->judge($alone, $borrowed);
         $breaks = array_values(array_filter($findings, self::isBroken(...)));
-        $advises = array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Advise && in_array($f->code->value, [...self::ADVISED_BY_BACK, ...self::ADVISED_BY_TETHER], true)));
+        $advises = array_values(array_filter(
+            $findings,
+            static fn(Finding $f): bool => $f->severity === Severity::Advise
+                && in_array($f->code->value, [...self::ADVISED_BY_BACK, ...self::ADVISED_BY_TETHER], true),
+        ));
         // Only what is advised while nothing else is free can weigh more once something is.
         $besides = fn(array $codes): array => $advises === [] ? [] : array_values(array_filter(
             $this->judge($this->situation($rider, $mode, $position, $way, [self::better($position)]), $borrowed)[0],
-            static fn(Finding $f): bool => self::isBroken($f) && in_array($f->code->value, $codes, true) && in_array($f->code, array_column($advises, 'code'), true),
+            static fn(Finding $f): bool => self::isBroken($f)
+                && in_array($f->code->value, $codes, true)
+                && in_array($f->code, array_column($advises, 'code'), true),
         ));
         $whileNoBackPlace = $besides(self::ADVISED_BY_BACK);
         $whileNoTetherPlace = $besides(self::ADVISED_BY_TETHER);
@@ -125,8 +150,20 @@ final readonly class PlaceJudge
             $breaks,
             $whileNoBackPlace,
             $whileNoTetherPlace,
-            ($whileNoBackPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->row() > 1))
-                | ($whileNoTetherPlace === [] ? 0 : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->tetherAnchor === true)),
+            (
+                $whileNoBackPlace === []
+                    ? 0
+                    : FreePlaces::asBits($alone, $this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->row() > 1)
+            )
+                | (
+                    $whileNoTetherPlace === []
+                        ? 0
+                        : FreePlaces::asBits(
+                            $alone,
+                            $this->request->vehicle->positions,
+                            static fn(SeatingPosition $p): bool => $p->tetherAnchor === true,
+                        )
+                ),
             $advises,
             $unknown,
             $grave,
@@ -144,7 +181,15 @@ final readonly class PlaceJudge
     /** A free place in the back with all that a seat may need, that is not this one. */
     private static function better(SeatingPosition $not): SeatingPosition
     {
-        return new SeatingPosition('2' . ($not->name === '2L' ? 'R' : 'L'), belt: Belt::LapShoulder, lowerAnchors: true, tetherAnchor: true, airbag: false, sideFacing: false, taken: false);
+        return new SeatingPosition(
+            '2' . ($not->name === '2L' ? 'R' : 'L'),
+            belt: Belt::LapShoulder,
+            lowerAnchors: true,
+            tetherAnchor: true,
+            airbag: false,
+            sideFacing: false,
+            taken: false,
+        );
     }
 
     /** @return array{list<Finding>, list<string>, int} findings, paths of facts unknown, how many of these could stop it */
@@ -163,7 +208,13 @@ final readonly class PlaceJudge
             }
         }
         if ($s->isHarness() && $s->beltHolds() && LockFinder::of($s)->anyWorks() === Truth::No) {
-            $findings[] = new Finding(Code::of('secure.belt_unlocked'), Severity::Fix, 'Nothing can lock the belt here.', 'Use the lower anchors, or another place.', sources: [Source::Common->cite()]);
+            $findings[] = new Finding(
+                Code::of('secure.belt_unlocked'),
+                Severity::Fix,
+                'Nothing can lock the belt here.',
+                'Use the lower anchors, or another place.',
+                sources: [Source::Common->cite()],
+            );
         }
 
         $ofTheCar = array_filter($unknown, static fn(string $path): bool => ! str_starts_with($path, 'setup'), ARRAY_FILTER_USE_KEY);
@@ -179,7 +230,10 @@ final readonly class PlaceJudge
     /** The middle without bars of its own, where both manuals allow to take those of the sides. */
     private function mayBorrow(Rider $rider, SeatingPosition $position, ?HeldBy $way): bool
     {
-        $sides = array_filter($this->request->vehicle->positions, static fn(SeatingPosition $p): bool => $p->row() === $position->row() && ! $p->isCentre() && $p->lowerAnchors === true);
+        $sides = array_filter(
+            $this->request->vehicle->positions,
+            static fn(SeatingPosition $p): bool => $p->row() === $position->row() && ! $p->isCentre() && $p->lowerAnchors === true,
+        );
 
         return $way === HeldBy::LowerAnchors && $position->isCentre() && $position->lowerAnchors === false && count($sides) === 2
             && $rider->seat?->borrowAnchorsOk === true && $this->request->vehicle->borrowAnchorsOk === true;
@@ -190,7 +244,10 @@ final readonly class PlaceJudge
         if (! $s->isHarness()) {
             return $position->belt === Belt::LapShoulder;
         }
-        $lock = array_filter(LockFinder::of($s)->ways, static fn(LockWay $w): bool => $w->works === Truth::Yes && $w->way !== 'clip') !== [];
+        $lock = array_filter(
+            LockFinder::of($s)->ways,
+            static fn(LockWay $w): bool => $w->works === Truth::Yes && $w->way !== 'clip',
+        ) !== [];
 
         return $s->beltHolds() ? $lock : $position->lowerAnchors === true && ! $borrowed;
     }

@@ -15,7 +15,8 @@ final readonly class PlaceOption
      * @param list<Finding> $breaks stop or fix, whoever sits elsewhere
      * @param list<Finding> $whileNoBackPlace fix as soon as a back place is free; else the advise beside it
      * @param list<Finding> $whileNoTetherPlace fix as soon as a place with a tether anchor is free
-     * @param int $mustBeTaken places, as bits, of which none may stay free: this rider could take them, and then what is advised must be put right
+     * @param int $mustBeTaken places, as bits, of which none may stay free: this rider could take them, and then what is advised must be
+     *                         put right
      * @param list<Finding> $advises
      * @param list<string> $unknown paths of facts to be looked at first
      * @param int $grave how many of them could turn out to stop it
@@ -44,7 +45,10 @@ final readonly class PlaceOption
     /** @return list<string> codes that stand in the way, and those that may, depending on who sits elsewhere */
     public function codes(): array
     {
-        return array_values(array_unique(array_map(static fn(Finding $f): string => $f->code->value, [...$this->breaks, ...$this->whileNoBackPlace, ...$this->whileNoTetherPlace])));
+        return array_values(array_unique(array_map(
+            static fn(Finding $f): string => $f->code->value,
+            [...$this->breaks, ...$this->whileNoBackPlace, ...$this->whileNoTetherPlace],
+        )));
     }
 
     /** @param list<string> $waived codes that no longer count */
@@ -53,7 +57,19 @@ final readonly class PlaceOption
         $back = self::rest($this->whileNoBackPlace, $waived);
         $tether = self::rest($this->whileNoTetherPlace, $waived);
 
-        return new self($this->place, $this->heldBy, self::rest($this->breaks, $waived), $back, $tether, $back === [] && $tether === [] ? 0 : $this->mustBeTaken, $this->advises, $this->unknown, $this->grave, $this->well, $this->borrowed);
+        return new self(
+            $this->place,
+            $this->heldBy,
+            self::rest($this->breaks, $waived),
+            $back,
+            $tether,
+            $back === [] && $tether === [] ? 0 : $this->mustBeTaken,
+            $this->advises,
+            $this->unknown,
+            $this->grave,
+            $this->well,
+            $this->borrowed,
+        );
     }
 
     /**
@@ -81,7 +97,14 @@ final readonly class PlaceOption
             return array_slice($options, 0, 1);
         }
         // Judged once for belt and anchors, advice depends on the place, not on the way.
-        usort($open, static fn(self $a, self $b): int => [count($a->unknown), ! $a->well, $a->usesAnchors()] <=> [count($b->unknown), ! $b->well, $b->usesAnchors()]);
+        usort(
+            $open,
+            static fn(self $a, self $b): int => [
+                count($a->unknown),
+                ! $a->well,
+                $a->usesAnchors(),
+            ] <=> [count($b->unknown), ! $b->well, $b->usesAnchors()],
+        );
 
         return $open[0]->usesAnchors() ? $open : array_slice($open, 0, 1);
     }

@@ -29,7 +29,12 @@ final readonly class PlanReasons
             $why = [...$why, ...$this->rider($name, $this->request->riders[$rider], $option)];
         }
 
-        return new SeatingPlan($places, $held, array_sum(array_map(static fn(PlaceOption $o): int => count($o->advises), $chosen)), [...$why, ...$this->sideBySide($chosen)]);
+        return new SeatingPlan(
+            $places,
+            $held,
+            array_sum(array_map(static fn(PlaceOption $o): int => count($o->advises), $chosen)),
+            [...$why, ...$this->sideBySide($chosen)],
+        );
     }
 
     /** @return list<string> */
@@ -46,11 +51,17 @@ final readonly class PlanReasons
             },
             $rider->heldBy === null || $rider->heldBy === HeldBy::Nothing ? match ($option->heldBy) {
                 HeldBy::Belt => "{$name} at {$at}: hold the seat with the belt.",
-                HeldBy::LowerAnchors => $option->borrowed ? "{$name} at {$at}: both manuals allow the inner bars of the sides; measure that they stand 280 mm apart, or as the seat's manual says." : "{$name} at {$at}: hold the seat with the lower anchors.",
+                HeldBy::LowerAnchors => $option->borrowed
+                    ? "{$name} at {$at}: both manuals allow the inner bars of the sides; measure that they stand 280 mm apart, or as "
+                        . "the seat's manual says."
+                    : "{$name} at {$at}: hold the seat with the lower anchors.",
                 default => null,
             } : null,
             ...array_map(static fn(Finding $f): string => "{$name} at {$at}: {$f->message} {$f->remedy}", $option->advises),
-            $option->unknown === [] ? null : "{$name} at {$at}: look first, not everything is known: " . implode(', ', array_map(Questionnaire::named(...), $option->unknown)) . '.',
+            $option->unknown === []
+                ? null
+                : "{$name} at {$at}: look first, not everything is known: "
+                    . implode(', ', array_map(Questionnaire::named(...), $option->unknown)) . '.',
         ], is_string(...)));
     }
 
@@ -65,11 +76,18 @@ final readonly class PlanReasons
             return [];
         }
         $position = $this->position($option);
-        $who = $this->request->riders[$this->first]->name . ($this->request->middleFor === MiddleFor::Youngest ? ', the youngest,' : ', the least protected,');
+        $who = $this->request->riders[$this->first]->name . (
+            $this->request->middleFor === MiddleFor::Youngest ? ', the youngest,' : ', the least protected,'
+        );
 
         return match (true) {
-            $position->row() > 1 && $position->isCentre() && $option->well => ["{$who} has the middle of the back, farthest from any side impact."],
-            $position->row() > 1 && str_ends_with($position->name, $this->request->kerbSide()) => ["{$who} sits at the kerb side.", ...$this->middleLeftFree($chosen, $this->first)],
+            $position->row() > 1 && $position->isCentre() && $option->well => [
+                "{$who} has the middle of the back, farthest from any side impact.",
+            ],
+            $position->row() > 1 && str_ends_with($position->name, $this->request->kerbSide()) => [
+                "{$who} sits at the kerb side.",
+                ...$this->middleLeftFree($chosen, $this->first),
+            ],
             default => $this->middleLeftFree($chosen, $this->first),
         };
     }
@@ -89,11 +107,17 @@ final readonly class PlanReasons
             }
             $number = RowWidths::digit($middle, $first);
             foreach ($chosen as $rider => $option) {
-                $number += $rider !== $first && $this->position($option)->row() === $middle->row() ? RowWidths::digit($this->position($option), $rider) : 0;
+                $number += $rider !== $first && $this->position($option)->row() === $middle->row()
+                    ? RowWidths::digit($this->position($option), $rider)
+                    : 0;
             }
             $tooWide = $this->widths->tooWide($middle->row(), $number);
             if ($tooWide !== null) {
-                return [ucfirst(Answers::placeTitle($middle->name)) . " stays free: with {$this->request->riders[$first]->name} there the seats side by side would be {$tooWide[1]->show()} wide, and their places have {$tooWide[2]->show()}."];
+                return [
+                    ucfirst(Answers::placeTitle($middle->name))
+                        . " stays free: with {$this->request->riders[$first]->name} there the seats side by side would be "
+                            . "{$tooWide[1]->show()} wide, and their places have {$tooWide[2]->show()}.",
+                ];
             }
         }
 
@@ -106,9 +130,14 @@ final readonly class PlanReasons
      */
     private function sideBySide(array $chosen): array
     {
-        $unknown = array_filter(array_keys($chosen), fn(int $rider): bool => $this->request->riders[$rider]->seat !== null && $this->request->riders[$rider]->seat->width === null);
+        $unknown = array_filter(
+            array_keys($chosen),
+            fn(int $rider): bool => $this->request->riders[$rider]->seat !== null && $this->request->riders[$rider]->seat->width === null,
+        );
 
-        return count($chosen) > 2 && $unknown !== [] && $this->widths->areKnown() ? ['Not every width is known: try whether the seats stand side by side.'] : [];
+        return count($chosen) > 2 && $unknown !== [] && $this->widths->areKnown()
+            ? ['Not every width is known: try whether the seats stand side by side.']
+            : [];
     }
 
     private function position(PlaceOption $option): SeatingPosition

@@ -48,7 +48,12 @@ final class RowWidths
         $this->rows = $rows;
         $known = array_filter($seats, is_object(...));
         $this->known = $known !== [] && array_filter($positions, static fn(SeatingPosition $p): bool => $p->width !== null) !== [];
-        $this->narrowest = count($known) < count($seats) ? Length::of(0) : array_reduce($known, static fn(?Length $least, Length $one): Length => $least === null || $one->isLessThan($least) ? $one : $least) ?? Length::of(0);
+        $this->narrowest = count($known) < count($seats)
+            ? Length::of(0)
+            : array_reduce(
+                $known,
+                static fn(?Length $least, Length $one): Length => $least === null || $one->isLessThan($least) ? $one : $least,
+            ) ?? Length::of(0);
     }
 
     /** Whether any width is known that could be compared. */
@@ -68,14 +73,22 @@ final class RowWidths
         return $this->fit[$row][$number] ??= ! $this->known || $this->runsFit($row, $this->widthsOf($row, $number));
     }
 
-    /** @return array{list<SeatingPosition>, Length, Length}|null the first that are too wide side by side: places, width of the seats, width of the places */
+    /**
+     * The first that are too wide side by side.
+     *
+     * @return array{list<SeatingPosition>, Length, Length}|null places, width of the seats, width of the places
+     */
     public function tooWide(int $row, int $number): ?array
     {
         foreach ($this->fit($row, $number) ? [] : self::runs($this->widthsOf($row, $number)) as $run) {
             if (! $this->runFits($row, $run)) {
                 $places = array_values(array_intersect_key($this->rows[$row], $run));
 
-                return [$places, self::sum(array_values($run)), self::sum(array_values(array_filter(array_map(static fn(SeatingPosition $p): ?Length => $p->width, $places))))];
+                return [
+                    $places,
+                    self::sum(array_values($run)),
+                    self::sum(array_values(array_filter(array_map(static fn(SeatingPosition $p): ?Length => $p->width, $places)))),
+                ];
             }
         }
 

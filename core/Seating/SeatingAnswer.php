@@ -23,7 +23,9 @@ final readonly class SeatingAnswer
                 'advise' => $plan->advise,
                 'why' => $plan->why,
             ], $this->plans),
-            'impossible' => $this->impossible === null ? null : array_map(static fn(Obstacle $o): array => ['constraint' => $o->constraint, 'words' => $o->words], $this->impossible),
+            'impossible' => $this->impossible === null
+                ? null
+                : array_map(static fn(Obstacle $o): array => ['constraint' => $o->constraint, 'words' => $o->words], $this->impossible),
         ];
     }
 }

@@ -9,7 +9,8 @@ use MintBuckle\Core\Quantity\Length;
 
 /**
  * Seats a whole family: every assignment that breaks no rule, best first. Exhaustive and exact. What counts, in this order: the
- * least advised against; the fewest facts unknown that could stop it; the middle of the back row for the youngest if its seat is held there well, else
+ * least advised against; the fewest facts unknown that could stop it; the middle of the back row for the youngest if its seat is held there
+ * well, else
  * the kerb side; the least moving of what is already right; the way to the third row open; the fewest other facts unknown. Common
  * practice; schools differ.
  */
@@ -20,7 +21,13 @@ final readonly class SeatingPlanner
      * @param list<list<PlaceOption>> $options by rider, also those that break a rule
      * @param int|null $first who has the first claim on the middle
      */
-    private function __construct(private SeatingRequest $request, private array $modes, private array $options, private RowWidths $widths, private ?int $first) {}
+    private function __construct(
+        private SeatingRequest $request,
+        private array $modes,
+        private array $options,
+        private RowWidths $widths,
+        private ?int $first,
+    ) {}
 
     public static function plan(SeatingRequest $request): SeatingAnswer
     {
@@ -28,7 +35,15 @@ final readonly class SeatingPlanner
         $modes = array_map($judge->modeOf(...), $request->riders);
         $options = [];
         foreach ($request->riders as $index => $rider) {
-            $options[] = $modes[$index] === null ? [] : array_merge([], ...array_map(static fn(int $place): array => $judge->options($rider, $modes[$index], $place), array_keys($request->vehicle->positions)));
+            $options[] = $modes[$index] === null
+                ? []
+                : array_merge(
+                    [],
+                    ...array_map(
+                        static fn(int $place): array => $judge->options($rider, $modes[$index], $place),
+                        array_keys($request->vehicle->positions),
+                    ),
+                );
         }
         $widths = new RowWidths(
             $request->vehicle->positions,
@@ -43,7 +58,10 @@ final readonly class SeatingPlanner
     {
         $found = $this->search();
         if ($found === []) {
-            return new SeatingAnswer([], Obstacles::of($this->request, $this->modes, $this->options, fn(array $waived): bool => $this->search($waived, 1) !== []));
+            return new SeatingAnswer(
+                [],
+                Obstacles::of($this->request, $this->modes, $this->options, fn(array $waived): bool => $this->search($waived, 1) !== []),
+            );
         }
         $why = new PlanReasons($this->request, $this->first, $this->widths);
 
@@ -58,10 +76,20 @@ final readonly class SeatingPlanner
     {
         $open = [];
         foreach ($this->options as $rider => $options) {
-            $open[] = array_map(fn(PlaceOption $o): array => [$this->cost($rider, $o), $o], array_values(array_filter($options, fn(PlaceOption $o): bool => $this->isOpen($rider, $o, $waived))));
+            $open[] = array_map(
+                fn(PlaceOption $o): array => [$this->cost($rider, $o), $o],
+                array_values(array_filter($options, fn(PlaceOption $o): bool => $this->isOpen($rider, $o, $waived))),
+            );
         }
 
-        return in_array([], $open, true) ? [] : (new SeatingSearch($this->request->vehicle->positions, array_map(static fn(array $options): array => self::waive($options, $waived), $open), $this->widths, ! in_array('place.too_wide', $waived, true)))->best($most);
+        return in_array([], $open, true)
+            ? []
+            : (new SeatingSearch(
+                $this->request->vehicle->positions,
+                array_map(static fn(array $options): array => self::waive($options, $waived), $open),
+                $this->widths,
+                ! in_array('place.too_wide', $waived, true),
+            ))->best($most);
     }
 
     /** @param list<string> $waived */
@@ -84,7 +112,9 @@ final readonly class SeatingPlanner
      */
     private static function waive(array $options, array $waived): array
     {
-        return $waived === [] ? $options : array_map(static fn(array $priced): array => [$priced[0], $priced[1]->without($waived)], $options);
+        return $waived === []
+            ? $options
+            : array_map(static fn(array $priced): array => [$priced[0], $priced[1]->without($waived)], $options);
     }
 
     private function cost(int $rider, PlaceOption $option): int

@@ -38,8 +38,13 @@ final readonly class SeatingRequest
      *
      * @param list<SeatingPosition>|null $positions the places of the car; null: as they are
      */
-    public function caseOf(Rider $rider, ?ModeName $mode = null, ?string $place = null, ?HeldBy $heldBy = null, ?array $positions = null): CaseFile
-    {
+    public function caseOf(
+        Rider $rider,
+        ?ModeName $mode = null,
+        ?string $place = null,
+        ?HeldBy $heldBy = null,
+        ?array $positions = null,
+    ): CaseFile {
         $v = $this->vehicle;
 
         return new CaseFile(
@@ -48,7 +53,16 @@ final readonly class SeatingRequest
             child: $rider->child,
             law: $this->law,
             seat: $rider->seat,
-            vehicle: $positions === null ? $v : new Vehicle($v->modelYear, $v->beltAndAnchorsOk, $v->borrowAnchorsOk, $v->buckleTurnsOk, $v->lowerAnchorChildMax, $positions),
+            vehicle: $positions === null
+                ? $v
+                : new Vehicle(
+                    $v->modelYear,
+                    $v->beltAndAnchorsOk,
+                    $v->borrowAnchorsOk,
+                    $v->buckleTurnsOk,
+                    $v->lowerAnchorChildMax,
+                    $positions,
+                ),
             setup: new Setup(mode: $mode, position: $place, heldBy: $heldBy, anchorsBorrowed: $heldBy === HeldBy::Belt ? null : false),
         );
     }

@@ -41,7 +41,11 @@ final class SeatingSearch
     /** @var list<list<int>> by rider and place: what it adds to its row's number */
     private readonly array $digits;
 
-    /** @var list<array{int, list<array{int, PlaceOption, int, int}>}> rider and its options, each with cost, bit and needs; fewest options first */
+    /**
+     * Each rider with its options, those with the fewest first.
+     *
+     * @var list<array{int, list<array{int, PlaceOption, int, int}>}> rider; an option with cost, bit and needs
+     */
     private array $order;
 
     /** @var list<int> the least that riders from here on will cost */
@@ -51,11 +55,18 @@ final class SeatingSearch
      * @param list<SeatingPosition> $positions
      * @param list<list<array{int, PlaceOption}>> $options by rider: cost and option
      */
-    public function __construct(array $positions, array $options, private readonly RowWidths $widths, private readonly bool $widthsCount = true)
-    {
+    public function __construct(
+        array $positions,
+        array $options,
+        private readonly RowWidths $widths,
+        private readonly bool $widthsCount = true,
+    ) {
         $this->car = WholeCar::of($positions);
         $this->rowOf = array_map(static fn(SeatingPosition $p): int => $p->row(), $positions);
-        $this->digits = array_map(static fn(int $rider): array => array_map(static fn(SeatingPosition $p): int => RowWidths::digit($p, $rider), $positions), array_keys($options));
+        $this->digits = array_map(
+            static fn(int $rider): array => array_map(static fn(SeatingPosition $p): int => RowWidths::digit($p, $rider), $positions),
+            array_keys($options),
+        );
         $this->order = self::mostBoundFirst($options);
         $least = 0;
         $this->least = [0];

@@ -6,7 +6,10 @@ namespace MintBuckle\Core\Seating;
 
 use MintBuckle\Core\Facts\SeatingPosition;
 
-/** What can only be told once everybody sits: whether a better place stays free, whose bars are wanted twice, whether the third row can be reached. Sets of places are bits. */
+/**
+ * What can only be told once everybody sits: whether a better place stays free, whose bars are wanted twice, whether the third row can be
+ * reached. Sets of places are bits.
+ */
 final readonly class WholeCar
 {
     /**
@@ -51,7 +54,12 @@ final readonly class WholeCar
     {
         foreach ($chosen as $option) {
             if ($option->borrowed) {
-                return array_filter($chosen, fn(PlaceOption $o): bool => $o !== $option && $o->usesAnchors() && $this->rows[$o->place] === $this->rows[$option->place]) !== [];
+                return array_filter(
+                    $chosen,
+                    fn(PlaceOption $o): bool => $o !== $option
+                        && $o->usesAnchors()
+                        && $this->rows[$o->place] === $this->rows[$option->place],
+                ) !== [];
             }
         }
 

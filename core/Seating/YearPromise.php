@@ -23,6 +23,10 @@ final readonly class YearPromise
     /** @return list<self> each thing, and whether this year promises it */
     public static function of(int $modelYear): array
     {
-        return array_map(static fn(int $from, array $row): self => new self($modelYear >= $from, $row[0], $row[1]->cite()), array_keys(self::FROM), self::FROM);
+        return array_map(
+            static fn(int $from, array $row): self => new self($modelYear >= $from, $row[0], $row[1]->cite()),
+            array_keys(self::FROM),
+            self::FROM,
+        );
     }
 }

@@ -42,7 +42,14 @@ final readonly class WedgeSize
         $reading = ReclineReading::of($s);
         $base = $s->seat?->baseLength?->base()->toFloat();
         $angle = $reading->angle?->base()->toFloat();
-        if (! $s->isRear() || $s->setup()->levelGround !== true || $s->seat?->wedgeOk !== true || $angle === null || $base === null || $reading->tooUprightIsFault($s) !== Truth::Yes) {
+        if (
+            ! $s->isRear()
+            || $s->setup()->levelGround !== true
+            || $s->seat?->wedgeOk !== true
+            || $angle === null
+            || $base === null
+            || $reading->tooUprightIsFault($s) !== Truth::Yes
+        ) {
             return null;
         }
         $fallback = $s->child->sitsUnaided === true ? self::SITTING : self::NOT_SITTING;

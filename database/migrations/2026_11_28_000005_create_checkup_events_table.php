@@ -32,8 +32,14 @@ return new class extends Migration {
             $table->index(['held_on', 'id']);
         });
         DB::statement("ALTER TABLE checkup_events ADD CONSTRAINT checkup_events_practice CHECK (practice IN ('us', 'nz', 'au'))");
-        DB::statement("ALTER TABLE checkup_events ADD CONSTRAINT checkup_events_crash CHECK (crash_policy = 'strict' OR (crash_policy = 'minor_crash' AND practice = 'us'))");
-        DB::statement("ALTER TABLE checkup_events ADD CONSTRAINT checkup_events_law_weight CHECK ((law_rear_facing_until_weight IS NULL) = (law_rear_facing_until_unit IS NULL) AND law_rear_facing_until_unit IN ('kg', 'g', 'lb', 'oz'))");
+        DB::statement(
+            "ALTER TABLE checkup_events ADD CONSTRAINT checkup_events_crash CHECK (crash_policy = 'strict' OR (crash_policy = "
+                . "'minor_crash' AND practice = 'us'))",
+        );
+        DB::statement(
+            'ALTER TABLE checkup_events ADD CONSTRAINT checkup_events_law_weight CHECK ((law_rear_facing_until_weight IS NULL) = '
+                . "(law_rear_facing_until_unit IS NULL) AND law_rear_facing_until_unit IN ('kg', 'g', 'lb', 'oz'))",
+        );
     }
 
     public function down(): void

@@ -38,8 +38,14 @@ return new class extends Migration {
             $table->index('verdict');
             $table->index('seat_model_id');
         });
-        DB::statement('ALTER TABLE checks ADD CONSTRAINT checks_signed_whole CHECK ((signed_at IS NULL) = (assessment IS NULL) AND (signed_at IS NULL) = (signed_by IS NULL) AND (signed_at IS NULL) = (rulebook IS NULL))');
-        DB::statement("ALTER TABLE checks ADD CONSTRAINT checks_verdict CHECK (verdict IN ('good_to_ride', 'fix_first', 'not_finished', 'do_not_use') AND (verdict IS NULL) = (judged_by IS NULL))");
+        DB::statement(
+            'ALTER TABLE checks ADD CONSTRAINT checks_signed_whole CHECK ((signed_at IS NULL) = (assessment IS NULL) AND (signed_at IS '
+                . 'NULL) = (signed_by IS NULL) AND (signed_at IS NULL) = (rulebook IS NULL))',
+        );
+        DB::statement(
+            "ALTER TABLE checks ADD CONSTRAINT checks_verdict CHECK (verdict IN ('good_to_ride', 'fix_first', 'not_finished', "
+                . "'do_not_use') AND (verdict IS NULL) = (judged_by IS NULL))",
+        );
     }
 
     public function down(): void

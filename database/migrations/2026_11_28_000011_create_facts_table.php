@@ -34,7 +34,10 @@ return new class extends Migration {
         DB::statement("ALTER TABLE facts ADD CONSTRAINT facts_phase CHECK (phase IN ('found', 'left'))");
         // Figures of a manual that were entered at a car.
         DB::statement('CREATE INDEX facts_corrections ON facts (key, check_id) WHERE note IS NOT NULL AND undoes IS NULL');
-        DB::unprepared("CREATE OR REPLACE FUNCTION facts_are_kept() RETURNS trigger LANGUAGE plpgsql AS 'BEGIN RAISE EXCEPTION ''facts are append-only''; END'");
+        DB::unprepared(
+            "CREATE OR REPLACE FUNCTION facts_are_kept() RETURNS trigger LANGUAGE plpgsql AS 'BEGIN RAISE EXCEPTION ''facts are "
+                . "append-only''; END'",
+        );
         DB::statement('CREATE TRIGGER facts_are_kept BEFORE UPDATE OR DELETE ON facts FOR EACH ROW EXECUTE FUNCTION facts_are_kept()');
     }
 

@@ -23,7 +23,10 @@ return new class extends Migration {
             $table->foreignId('begun_by')->constrained('users');
             $table->timestampsTz();
         });
-        DB::statement("ALTER TABLE recall_imports ADD CONSTRAINT recall_imports_state CHECK (state IN ('fetching', 'reading', 'ready', 'taking', 'taken', 'refused', 'cancelled'))");
+        DB::statement(
+            "ALTER TABLE recall_imports ADD CONSTRAINT recall_imports_state CHECK (state IN ('fetching', 'reading', 'ready', 'taking', "
+                . "'taken', 'refused', 'cancelled'))",
+        );
     }
 
     public function down(): void

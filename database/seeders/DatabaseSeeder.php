@@ -31,7 +31,10 @@ use Symfony\Component\Uid\UuidV7;
  * The demo: a harvest market at the ferry landing of a made-up island town, with made-up families, seats and cars.
  *
  * @phpstan-type DemoChild object{seat: string, found: list<array{string, mixed}>, left: list<array{string, mixed}>}
- * @phpstan-type DemoFamily object{first_name: string, contact: string|null, vehicle: string, model_year: int, layout: string, bay: int|null, left: bool, minutes_ago: int, children: list<DemoChild>}
+ * @phpstan-type DemoFamily object{
+ *     first_name: string, contact: string|null, vehicle: string, model_year: int, layout: string, bay: int|null, left: bool,
+ *     minutes_ago: int, children: list<DemoChild>,
+ * }
  */
 final class DatabaseSeeder extends Seeder
 {
@@ -40,7 +43,11 @@ final class DatabaseSeeder extends Seeder
     /** @var array<string, User> */
     private array $people = [];
 
-    public function __construct(private readonly ReadRecallList $read, private readonly TakeRecallList $take, private readonly Projection $projection) {}
+    public function __construct(
+        private readonly ReadRecallList $read,
+        private readonly TakeRecallList $take,
+        private readonly Projection $projection,
+    ) {}
 
     public function run(CompleteVisit $sendOff): void
     {
@@ -68,7 +75,11 @@ final class DatabaseSeeder extends Seeder
 
     private function people(): void
     {
-        foreach ([['wren', Role::Technician, 16], ['odalys', Role::Senior, 9], ['ines', Role::Coordinator, null]] as [$login, $role, $months]) {
+        foreach ([['wren', Role::Technician, 16], ['odalys', Role::Senior, 9], ['ines', Role::Coordinator, null]] as [
+            $login,
+            $role,
+            $months,
+        ]) {
             $this->people[$login] = User::query()->create([
                 'login' => $login,
                 'name' => ucfirst($login),
@@ -102,8 +113,24 @@ final class DatabaseSeeder extends Seeder
     {
         /** @var object{days_old: int, campaigns: list<stdClass>} $list */
         $list = DemoFile::object('recall-list');
-        Storage::put('recalls/demo.json', json_encode(['format' => RecallIntake::FORMAT, 'version' => RecallIntake::VERSION, 'dated' => $this->now->subDays($list->days_old)->toDateString(), 'campaigns' => $list->campaigns], JSON_THROW_ON_ERROR));
-        $import = RecallImport::query()->create(['source' => 'the demo', 'path' => 'recalls/demo.json', 'state' => ImportState::Reading, 'begun_by' => $this->people['ines']->id]);
+        Storage::put(
+            'recalls/demo.json',
+            json_encode(
+                [
+                    'format' => RecallIntake::FORMAT,
+                    'version' => RecallIntake::VERSION,
+                    'dated' => $this->now->subDays($list->days_old)->toDateString(),
+                    'campaigns' => $list->campaigns,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
+        $import = RecallImport::query()->create([
+            'source' => 'the demo',
+            'path' => 'recalls/demo.json',
+            'state' => ImportState::Reading,
+            'begun_by' => $this->people['ines']->id,
+        ]);
         ($this->read)($import);
         ($this->take)($import);
     }
@@ -133,7 +160,12 @@ final class DatabaseSeeder extends Seeder
     {
         $model = SeatModel::query()->where('model', $child->seat)->firstOrFail();
         $layout = VehicleLayout::query()->where('name', $family->layout)->firstOrFail();
-        $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => $letter, 'seat_model_id' => $model->id]);
+        $check = Check::query()->create([
+            'id' => UuidV7::generate(),
+            'visit_id' => $visit->id,
+            'letter' => $letter,
+            'seat_model_id' => $model->id,
+        ]);
         $vehicle = ['vehicle', ['model_year' => $family->model_year, 'positions' => $layout->positions]];
         $this->note($check, InspectionPhase::Found, [$vehicle, ...$child->found], $model, $visit->arrived_at);
         $this->note($check, InspectionPhase::Left, $child->left, $model, $visit->arrived_at);
@@ -153,7 +185,10 @@ final class DatabaseSeeder extends Seeder
     {
         return match (true) {
             $value === '@model' => $model->rules,
-            is_string($value) && str_starts_with($value, '@') => ['id' => substr($value, 1), 'certified_until' => $this->people[substr($value, 1)]->certified_until?->toDateString()],
+            is_string($value) && str_starts_with($value, '@') => [
+                'id' => substr($value, 1),
+                'certified_until' => $this->people[substr($value, 1)]->certified_until?->toDateString(),
+            ],
             is_string($value) && str_starts_with($value, '-') => $this->now->modify($value)->toDateString(),
             default => $value,
         };

@@ -69,7 +69,9 @@ final readonly class BeltRoute
         $belt = $s->beltHolds() && $s->isHarness();
         $locks = self::locks($s, $y);
         $claims = array_filter($locks, static fn(array $l): bool => $l['claimed']);
-        $fixed = ! $belt || $setup->lock === null ? null : array_reduce($claims, static fn(Truth $any, array $l): Truth => $any->or($l['holds']), Truth::No)->toBool();
+        $fixed = ! $belt || $setup->lock === null
+            ? null
+            : array_reduce($claims, static fn(Truth $any, array $l): Truth => $any->or($l['holds']), Truth::No)->toBool();
 
         return new self(
             $s->isRear(),
@@ -107,7 +109,13 @@ final readonly class BeltRoute
                 Lock::ClampDoor => [intdiv(self::SHELL[0] + self::SHELL[1], 2), $y],
                 Lock::Clip => [intdiv(self::SHELL[0] + self::LATCH_PLATE[0], 2), intdiv($y + self::LATCH_PLATE[1], 2)],
             };
-            $locks[] = ['lock' => $lock->value, 'x' => $atX, 'y' => $atY, 'claimed' => in_array($lock, $s->setup()->lock ?? [], true), 'holds' => LockFinder::of($s)->holds($lock)[0]];
+            $locks[] = [
+                'lock' => $lock->value,
+                'x' => $atX,
+                'y' => $atY,
+                'claimed' => in_array($lock, $s->setup()->lock ?? [], true),
+                'holds' => LockFinder::of($s)->holds($lock)[0],
+            ];
         }
 
         return $locks;
@@ -118,7 +126,11 @@ final readonly class BeltRoute
     {
         $setup = $s->setup();
         if (! $s->isHarness()) {
-            return [$s->isBooster() ? 'The vehicle belt holds the child; the booster itself needs nothing, or its anchors where the maker allows.' : 'No seat is held here.'];
+            return [
+                $s->isBooster()
+                    ? 'The vehicle belt holds the child; the booster itself needs nothing, or its anchors where the maker allows.'
+                    : 'No seat is held here.',
+            ];
         }
 
         return [
@@ -131,11 +143,16 @@ final readonly class BeltRoute
             },
             match ($setup->beltPath) {
                 null => 'Which path the webbing goes through is not known yet.',
-                BeltPath::Rear => 'The webbing goes under the legs, the rear-facing path' . ($right ? '.' : ': the wrong one for this direction.'),
-                BeltPath::Forward => 'The webbing goes behind the back, the forward-facing path' . ($right ? '.' : ': the wrong one for this direction.'),
+                BeltPath::Rear => 'The webbing goes under the legs, the rear-facing path'
+                    . ($right ? '.' : ': the wrong one for this direction.'),
+                BeltPath::Forward => 'The webbing goes behind the back, the forward-facing path'
+                    . ($right ? '.' : ': the wrong one for this direction.'),
             },
             ...($s->beltHolds() ? [match ($fixed) {
-                true => 'Its length is fixed by: ' . implode(', ', array_map(static fn(Lock $l): string => $l->word(), $setup->lock ?? [])) . '.',
+                true => 'Its length is fixed by: ' . implode(
+                    ', ',
+                    array_map(static fn(Lock $l): string => $l->word(), $setup->lock ?? []),
+                ) . '.',
                 false => 'Nothing fixes its length.',
                 null => 'Whether its length is fixed cannot be told yet.',
             }] : []),

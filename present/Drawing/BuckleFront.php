@@ -41,7 +41,8 @@ final readonly class BuckleFront
      * @param float $armpit where the chest clip belongs
      * @param array{y: float, joined: bool, right: bool}|null $clip
      * @param float|null $strap where the straps leave the seat
-     * @param array{lap: float|null, shoulder: float|null, underArm: bool}|null $belt over a booster: height of the lap part, x of the shoulder part at the collar
+     * @param array{lap: float|null, shoulder: float|null, underArm: bool}|null $belt over a booster: height of the lap part, x of the
+     *                                                                                shoulder part at the collar
      * @param list<string> $text the same in words
      */
     private function __construct(
@@ -194,12 +195,19 @@ final readonly class BuckleFront
             ],
             $s->isBooster() => [
                 $booster?->lap === null ? 'The lap part has not been looked at.' : 'The lap part lies on the ' . $booster->lap->value . '.',
-                $booster?->shoulder === null ? 'The shoulder part has not been looked at.' : 'The shoulder part: ' . str_replace('_', ' ', $booster->shoulder->value) . '.',
+                $booster?->shoulder === null
+                    ? 'The shoulder part has not been looked at.'
+                    : 'The shoulder part: ' . str_replace('_', ' ', $booster->shoulder->value) . '.',
             ],
             $s->mode?->hasSeat() === false => ['The child rides with the seat belt alone.'],
             default => ['How the child rides is not known yet.'],
         };
 
-        return [$s->child->shoulderHeight === null ? 'The shoulder has not been measured.' : "The shoulder is {$s->child->shoulderHeight->show()} above the cushion.", ...$lines];
+        return [
+            $s->child->shoulderHeight === null
+                ? 'The shoulder has not been measured.'
+                : "The shoulder is {$s->child->shoulderHeight->show()} above the cushion.",
+            ...$lines,
+        ];
     }
 }

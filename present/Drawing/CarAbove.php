@@ -9,7 +9,10 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\SeatingPosition;
 
-/** The car from above, front at the top: its places with belt, anchors and airbag, and the seat in the one in use. Pixels of a drawing WIDTH wide. */
+/**
+ * The car from above, front at the top: its places with belt, anchors and airbag, and the seat in the one in use. Pixels of a drawing
+ * WIDTH wide.
+ */
 final readonly class CarAbove
 {
     public const WIDTH = 420;
@@ -40,7 +43,13 @@ final readonly class CarAbove
      * @param bool|null $rear which way the seat faces; null while unknown
      * @param list<string> $text the same in words
      */
-    private function __construct(public array $places, public int $height, public float $seatLength, public ?bool $rear, public array $text) {}
+    private function __construct(
+        public array $places,
+        public int $height,
+        public float $seatLength,
+        public ?bool $rear,
+        public array $text,
+    ) {}
 
     public static function of(AssessmentContext $s): self
     {
@@ -52,7 +61,13 @@ final readonly class CarAbove
             self::heightFor($places),
             round(max(50.0, min(86.0, $base * self::PIXELS_A_MM)), 1),
             $s->mode === null ? null : $s->isRear(),
-            $places === [] ? ['The car has not been entered.'] : array_map(static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)) . ($p->inUse ? '; the seat is here.' : '.'), $places),
+            $places === []
+                ? ['The car has not been entered.']
+                : array_map(
+                    static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs))
+                        . ($p->inUse ? '; the seat is here.' : '.'),
+                    $places,
+                ),
         );
     }
 

@@ -10,5 +10,12 @@ use MintBuckle\Core\Facts\SeatingPosition;
 final readonly class CarPlace
 {
     /** @param list<string> $signs what is known of it, in words */
-    public function __construct(public SeatingPosition $position, public float $x, public float $y, public bool $inUse, public string $title, public array $signs) {}
+    public function __construct(
+        public SeatingPosition $position,
+        public float $x,
+        public float $y,
+        public bool $inUse,
+        public string $title,
+        public array $signs,
+    ) {}
 }

@@ -9,7 +9,10 @@ use MintBuckle\Core\Seating\Rider;
 use MintBuckle\Core\Seating\SeatingPlan;
 use MintBuckle\Core\Seating\SeatingRequest;
 
-/** The car from above with a whole family in it, and a proposal's seats as ghosts where they differ. Widths to scale; pixels of a drawing as CarAbove's. */
+/**
+ * The car from above with a whole family in it, and a proposal's seats as ghosts where they differ. Widths to scale; pixels of a drawing
+ * as CarAbove's.
+ */
 final readonly class CarPlan
 {
     /** A place of usable width unknown is taken for this wide; so is a seat. In mm. */
@@ -21,7 +24,9 @@ final readonly class CarPlan
 
     /**
      * @param list<CarPlace> $places
-     * @param list<array{rider: string, place: string, x: float, y: float, width: float, length: float, rear: bool, ghost: bool}> $seats centre of each; ghosts last
+     * @param list<array{
+     *     rider: string, place: string, x: float, y: float, width: float, length: float, rear: bool, ghost: bool,
+     * }> $seats centre of each; ghosts last
      * @param list<string> $text the same in words
      */
     private function __construct(public array $places, public int $height, public array $seats, public array $text) {}
@@ -39,8 +44,18 @@ final readonly class CarPlan
         }
 
         return new self($places, CarAbove::heightFor($places), array_values(array_filter($seats, is_array(...))), [
-            ...array_map(static fn(Rider $r): string => $r->nowAt === null ? "{$r->name} has no place yet." : "{$r->name} is at " . lcfirst(Answers::placeTitle($r->nowAt)) . '.', $request->riders),
-            ...array_map(static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)) . '.', $places),
+            ...array_map(
+                static fn(Rider $r): string => $r->nowAt === null
+                    ? "{$r->name} has no place yet."
+                    : "{$r->name} is at " . lcfirst(Answers::placeTitle($r->nowAt)) . '.',
+                $request->riders,
+            ),
+            ...array_map(
+                static fn(CarPlace $p): string => "{$p->title}: " . (
+                    $p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)
+                ) . '.',
+                $places,
+            ),
         ]);
     }
 
@@ -55,8 +70,13 @@ final readonly class CarPlan
                 $pixelsAMm = CarAbove::PLACE_WIDTH / ($place->position->width?->base()->toFloat() ?? self::TYPICAL_PLACE_MM);
 
                 return [
-                    'rider' => $rider->name, 'place' => $at, 'x' => $place->x + CarAbove::PLACE_WIDTH / 2, 'y' => $place->y + (CarAbove::PLACE_HEIGHT - 22) / 2,
-                    'width' => round(min(150.0, ($rider->seat?->width?->base()->toFloat() ?? self::TYPICAL_SEAT_MM) * $pixelsAMm), 1), 'length' => self::SEAT_LENGTH, 'rear' => $rider->mode?->facesRear() === true, 'ghost' => $ghost,
+                    'rider' => $rider->name, 'place' => $at, 'x' => $place->x + CarAbove::PLACE_WIDTH / 2, 'y' => $place->y + (
+                        CarAbove::PLACE_HEIGHT - 22
+                    ) / 2,
+                    'width' => round(
+                        min(150.0, ($rider->seat?->width?->base()->toFloat() ?? self::TYPICAL_SEAT_MM) * $pixelsAMm),
+                        1,
+                    ), 'length' => self::SEAT_LENGTH, 'rear' => $rider->mode?->facesRear() === true, 'ghost' => $ghost,
                 ];
             }
         }

@@ -54,7 +54,10 @@ final readonly class LabelRuler
             static fn(RecallMatch $m): bool => $m->names !== Truth::No && ($seat->maker !== null || $m->covers === Truth::Yes),
         ));
         [$first, $last] = self::span($case->today, $seat->madeOn, $expires);
-        $x = static fn(CalendarDate $date): float => round(self::LEFT + (self::RIGHT - self::LEFT) * max(0.0, min(1.0, ($date->dayNumber() - $first) / ($last - $first))), 1);
+        $x = static fn(CalendarDate $date): float => round(
+            self::LEFT + (self::RIGHT - self::LEFT) * max(0.0, min(1.0, ($date->dayNumber() - $first) / ($last - $first))),
+            1,
+        );
 
         return new self(
             $seat->madeOn === null ? null : [$x($seat->madeOn->earliest()), $x($seat->madeOn->latest())],
@@ -75,7 +78,10 @@ final readonly class LabelRuler
     /** @return array{int, int} first and last day number of the ruler, a year beyond what it must show */
     private static function span(CalendarDate $today, ?PartialDate $made, ?CalendarDate $expires): array
     {
-        $days = array_map(static fn(CalendarDate $d): int => $d->dayNumber(), array_values(array_filter([$today, $made?->earliest(), $expires])));
+        $days = array_map(
+            static fn(CalendarDate $d): int => $d->dayNumber(),
+            array_values(array_filter([$today, $made?->earliest(), $expires])),
+        );
         $margin = (int) self::DAYS_A_YEAR;
 
         return count($days) === 1 ? [$days[0] - 5 * $margin, $days[0] + 5 * $margin] : [min($days) - $margin, max($days) + $margin];
@@ -91,7 +97,10 @@ final readonly class LabelRuler
         $to = (int) floor(1970 + $last / self::DAYS_A_YEAR);
         $step = max(1, (int) ceil(($to - $from + 1) / self::MOST_YEARS));
 
-        return array_map(static fn(int $year): array => ['x' => $x(CalendarDate::of($year, 1, 1)), 'label' => (string) $year], range($from, max($from, $to), $step));
+        return array_map(
+            static fn(int $year): array => ['x' => $x(CalendarDate::of($year, 1, 1)), 'label' => (string) $year],
+            range($from, max($from, $to), $step),
+        );
     }
 
     /**
@@ -103,7 +112,9 @@ final readonly class LabelRuler
         $made = $seat->madeOn;
 
         return [
-            $made === null ? 'When it was made is not known.' : "Made {$made}" . ($made->isFull() ? '.' : '; the rest of the date is not on the label.'),
+            $made === null
+                ? 'When it was made is not known.'
+                : "Made {$made}" . ($made->isFull() ? '.' : '; the rest of the date is not on the label.'),
             "Today is {$today->show()}.",
             $expires === null ? 'Until when it may be used is not known.' : "First day of no more use: {$expires->show()}.",
             ...array_map(static fn(RecallMatch $m): string => "Recall {$m->campaign->id}: " . match (true) {

@@ -56,7 +56,9 @@ final readonly class ModeField
     public function words(): string
     {
         return $this->mode->title() . ': ' . match ($this->fits) {
-            Truth::Yes => 'fits' . ($this->leaves === null ? '.' : ', by estimate until ' . CalendarDate::parse("{$this->leaves}-01")->showMonth() . '.'),
+            Truth::Yes => 'fits' . (
+                $this->leaves === null ? '.' : ', by estimate until ' . CalendarDate::parse("{$this->leaves}-01")->showMonth() . '.'
+            ),
             Truth::No => 'does not fit.',
             Truth::Unknown => 'cannot be told yet.',
         };

@@ -74,13 +74,17 @@ final readonly class ModePlane
 
         return new self(
             $fields,
-            $weight === null || $height === null ? null : [$plane->x(Measure::Weight->number($weight)), $plane->y(Measure::Height->number($height))],
+            $weight === null || $height === null
+                ? null
+                : [$plane->x(Measure::Weight->number($weight)), $plane->y(Measure::Height->number($height))],
             self::path($s, $plane, 0.0),
             [...self::path($s, $plane, OutgrowForecast::SPREAD_Z), ...array_reverse(self::path($s, $plane, -OutgrowForecast::SPREAD_Z))],
             $plane->weights($mass),
             $plane->heights($length),
             [
-                $weight === null || $height === null ? 'The child has not been weighed and measured.' : "The child weighs {$weight->show($mass)} and is {$height->show($length)} tall.",
+                $weight === null || $height === null
+                    ? 'The child has not been weighed and measured.'
+                    : "The child weighs {$weight->show($mass)} and is {$height->show($length)} tall.",
                 ...array_map(static fn(ModeField $field): string => $field->words(), $fields),
             ],
         );

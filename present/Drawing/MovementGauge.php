@@ -30,7 +30,10 @@ final readonly class MovementGauge
 
     /**
      * @param list<array{x: float, label: string|null}> $ticks
-     * @param list<array{direction: string, title: string, y: int, tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>}> $rows
+     * @param list<array{
+     *     direction: string, title: string, y: int,
+     *     tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>,
+     * }> $rows
      * @param int $bottom where the scale is drawn
      * @param list<string> $text the same in words
      */
@@ -51,20 +54,36 @@ final readonly class MovementGauge
     {
         $inch = $unit === LengthUnit::Inch;
         $all = array_merge(...array_values($tries));
-        $greatest = max([2 * $limit->value->base()->toFloat(), ...array_map(static fn(Length $l): float => 1.05 * $l->base()->toFloat(), $all)]);
+        $greatest = max([
+            2 * $limit->value->base()->toFloat(),
+            ...array_map(static fn(Length $l): float => 1.05 * $l->base()->toFloat(), $all),
+        ]);
         $step = $inch ? 25.4 / 4 : 5.0;
         $end = ceil($greatest / ($step * 4)) * $step * 4;
         $x = static fn(float $mm): float => round(self::LEFT + (self::RIGHT - self::LEFT) * $mm / $end, 1);
         $rows = [];
         $text = ['Limit: ' . ($limit->inclusive ? 'no more than ' : 'less than ') . $limit->value->show($unit) . '.'];
         foreach ($tries as $direction => $lengths) {
-            $rows[] = ['direction' => $direction, 'title' => self::TITLES[$direction] ?? $direction, 'y' => self::FIRST_BAR + self::STEP * count($rows), 'tries' => self::row($lengths, $limit, $unit, $x)];
+            $rows[] = [
+                'direction' => $direction,
+                'title' => self::TITLES[$direction] ?? $direction,
+                'y' => self::FIRST_BAR + self::STEP * count($rows),
+                'tries' => self::row($lengths, $limit, $unit, $x),
+            ];
             foreach ($lengths as $index => $length) {
-                $text[] = (self::TITLES[$direction] ?? $direction) . ', try ' . ($index + 1) . ": {$length->show($unit)}, " . ($limit->allowsAtMost($length) ? 'within the limit.' : 'too much.');
+                $text[] = (self::TITLES[$direction] ?? $direction) . ', try ' . ($index + 1) . ": {$length->show($unit)}, "
+                    . ($limit->allowsAtMost($length) ? 'within the limit.' : 'too much.');
             }
         }
 
-        return new self($x($limit->value->base()->toFloat()), $limit->value->show($unit), self::ticks($step, $end, $inch, $x), $rows, self::FIRST_BAR + self::STEP * count($rows) - 34, $text);
+        return new self(
+            $x($limit->value->base()->toFloat()),
+            $limit->value->show($unit),
+            self::ticks($step, $end, $inch, $x),
+            $rows,
+            self::FIRST_BAR + self::STEP * count($rows) - 34,
+            $text,
+        );
     }
 
     /** Whether the last three tries of one direction were all too much: then it is time for another way. Common practice. */

@@ -38,12 +38,19 @@ final readonly class SeatParts
     private const EXTRAS_STEP = 115;
 
     /**
-     * @param list<array{part: string, x: int, y: int, state: string, notes: list<string>}> $parts state: unknown, whole, damaged, missing, missing_minor
+     * @param list<array{part: string, x: int, y: int, state: string, notes: list<string>}> $parts state: unknown, whole, damaged, missing,
+     *                                                                                             missing_minor
      * @param list<array{name: string, x: int, y: int, foreign: bool|null}> $extras foreign: not from the maker
      * @param list<string> $others damage and missing parts that are none of those drawn
      * @param list<string> $text the same in words
      */
-    private function __construct(public array $parts, public array $extras, public bool $extrasKnown, public array $others, public array $text) {}
+    private function __construct(
+        public array $parts,
+        public array $extras,
+        public bool $extrasKnown,
+        public array $others,
+        public array $text,
+    ) {}
 
     public static function of(AssessmentContext $s): self
     {
@@ -54,7 +61,12 @@ final readonly class SeatParts
         }
         $extras = [];
         foreach ($history->extras ?? [] as $index => $extra) {
-            $extras[] = ['name' => $extra->name, 'x' => self::EXTRAS_LEFT + self::EXTRAS_STEP * ($index % 3), 'y' => self::EXTRAS_Y, 'foreign' => $extra->approved === null ? null : ! $extra->approved];
+            $extras[] = [
+                'name' => $extra->name,
+                'x' => self::EXTRAS_LEFT + self::EXTRAS_STEP * ($index % 3),
+                'y' => self::EXTRAS_Y,
+                'foreign' => $extra->approved === null ? null : ! $extra->approved,
+            ];
         }
         $named = array_merge(...array_column($parts, 'notes'));
         $missing = array_map(static fn(MissingPart $p): string => $p->name, $history->partsMissing ?? []);

@@ -80,7 +80,9 @@ final readonly class SeatSide
         $reading = ReclineReading::of($s);
         $lengthMm = $s->seat?->baseLength?->base()->toFloat() ?? self::TYPICAL_BASE_MM;
         $front = round(self::CREASE[0] - 14 - $lengthMm * self::PIXELS_A_MM, 1);
-        $overhangMm = $setup->overhang?->base()->toFloat() ?? ($setup->baseOnCushion === null ? null : (1 - $setup->baseOnCushion->toFloat()) * $lengthMm);
+        $overhangMm = $setup->overhang?->base()->toFloat() ?? (
+            $setup->baseOnCushion === null ? null : (1 - $setup->baseOnCushion->toFloat()) * $lengthMm
+        );
         $limit = $s->seat?->overhangMax?->asMaximum($s->madeOn(), $s->heldForLimits())->entry?->value->base()->toFloat();
         $pivot = $s->isRear() ? [$front + 46, 268.0] : [self::CREASE[0] - 60, 268.0];
         $angle = $reading->angle?->base()->toFloat();
@@ -96,7 +98,9 @@ final readonly class SeatSide
         return new self(
             $s->isRear(),
             [$front, self::CREASE[0] - 14],
-            $overhangMm === null ? round(self::CREASE[0] - self::TYPICAL_DEPTH_MM * self::PIXELS_A_MM, 1) : round($front + $overhangMm * self::PIXELS_A_MM, 1),
+            $overhangMm === null
+                ? round(self::CREASE[0] - self::TYPICAL_DEPTH_MM * self::PIXELS_A_MM, 1)
+                : round($front + $overhangMm * self::PIXELS_A_MM, 1),
             $overhangMm !== null,
             $limit === null || ! $lead ? null : round($front + $limit * self::PIXELS_A_MM, 1),
             [...$pivot, ...self::tip($pivot, $lean)],

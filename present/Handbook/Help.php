@@ -21,7 +21,15 @@ final readonly class Help
             'Peg the belt to stop it running back; take the peg off at the end so that it winds in.',
             'Cover off on the buckle side, to see twists. Front seats forward, to make room.',
             ...($rear === false ? ['Push the seat back while you tighten the tether.'] : []),
-            ...($rear === true ? ['When the seat will tip: noodle or towel at the crease before tightening, if its maker allows.', 'Pulling up at the top can spoil the recline: look at the angle again. A little too flat: press down at the foot end.'] : []),
+            ...(
+                $rear === true
+                    ? [
+                        'When the seat will tip: noodle or towel at the crease before tightening, if its maker allows.',
+                        'Pulling up at the top can spoil the recline: look at the angle again. A little too flat: press down at the '
+                            . 'foot end.',
+                    ]
+                    : []
+            ),
             'Still loose after three tries: the other way of holding it, then another place, then another seat.',
         ]);
     }
@@ -31,7 +39,8 @@ final readonly class Help
         return new self('clip', 'How to put a locking clip on', [
             'Buckle, tighten, and pinch both parts together at the plate.',
             'Unbuckle without letting go; put both layers under all four prongs, close to the plate.',
-            'A second person pulls the buckle up from below while you press the plate in: tip the seat away from the buckle, then straighten it.',
+            'A second person pulls the buckle up from below while you press the plate in: tip the seat away from the buckle, then '
+                . 'straighten it.',
             'A clip that goes back in its buckle too easily was set too loose; one that moves is taken off and begun again.',
             'The locking mode may be used to find the length; it must be off once the clip is on.',
         ]);

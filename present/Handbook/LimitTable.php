@@ -29,14 +29,59 @@ final readonly class LimitTable
         $all = array_map(RegionalPractice::of(...), PracticeCode::cases());
 
         return new self(array_map(static fn(PracticeCode $p): string => $p->value, PracticeCode::cases()), [
-            self::row($all, 'Movement allowed at the belt path', static fn(RegionalPractice $p): string => self::bound($p->movement), self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->movement->sources, $all)))),
-            self::row($all, 'Locking clip, distance from the latch plate', static fn(RegionalPractice $p): string => self::bound($p->clipDistance), self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->clipDistance->sources, $all)))),
-            self::row($all, 'Lower anchors, child and seat together, forward-facing, when the label gives no figure', static fn(RegionalPractice $p): string => self::together($p->anchorsForward), self::mark([RegionalPractice::anchorsSource()])),
-            self::row($all, 'Lower anchors, child and seat together, rear-facing, when the label gives no figure', static fn(RegionalPractice $p): string => self::together($p->anchorsRear), self::mark([RegionalPractice::anchorsSource()])),
-            self::row($all, 'These hold for seats made from', static fn(RegionalPractice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply', self::mark([RegionalPractice::anchorsSource()])),
-            self::row($all, 'Forward harness without a tether anchor', static fn(RegionalPractice $p): string => $p->forwardWithoutTether ? 'only if the seat\'s maker says so' : 'never', 'C'),
-            self::row($all, 'Booster not before', static fn(RegionalPractice $p): string => $p->boosterFrom->show() . ($p->boosterWeight === null ? '' : " and {$p->boosterWeight->show()}"), 'C'),
-            self::row($all, 'Accepted standards on the label', static fn(RegionalPractice $p): string => implode(', ', array_map(static fn(Standard $s): string => $s->title(), $p->accepted)), self::mark([Source::AcceptedStandards->cite()])),
+            self::row(
+                $all,
+                'Movement allowed at the belt path',
+                static fn(RegionalPractice $p): string => self::bound($p->movement),
+                self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->movement->sources, $all))),
+            ),
+            self::row(
+                $all,
+                'Locking clip, distance from the latch plate',
+                static fn(RegionalPractice $p): string => self::bound($p->clipDistance),
+                self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->clipDistance->sources, $all))),
+            ),
+            self::row(
+                $all,
+                'Lower anchors, child and seat together, forward-facing, when the label gives no figure',
+                static fn(RegionalPractice $p): string => self::together($p->anchorsForward),
+                self::mark([RegionalPractice::anchorsSource()]),
+            ),
+            self::row(
+                $all,
+                'Lower anchors, child and seat together, rear-facing, when the label gives no figure',
+                static fn(RegionalPractice $p): string => self::together($p->anchorsRear),
+                self::mark([RegionalPractice::anchorsSource()]),
+            ),
+            self::row(
+                $all,
+                'These hold for seats made from',
+                static fn(RegionalPractice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply',
+                self::mark([RegionalPractice::anchorsSource()]),
+            ),
+            self::row(
+                $all,
+                'Forward harness without a tether anchor',
+                static fn(RegionalPractice $p): string => $p->forwardWithoutTether ? 'only if the seat\'s maker says so' : 'never',
+                'C',
+            ),
+            self::row(
+                $all,
+                'Booster not before',
+                static fn(RegionalPractice $p): string => $p->boosterFrom->show() . (
+                    $p->boosterWeight === null ? '' : " and {$p->boosterWeight->show()}"
+                ),
+                'C',
+            ),
+            self::row(
+                $all,
+                'Accepted standards on the label',
+                static fn(RegionalPractice $p): string => implode(
+                    ', ',
+                    array_map(static fn(Standard $s): string => $s->title(), $p->accepted),
+                ),
+                self::mark([Source::AcceptedStandards->cite()]),
+            ),
         ]);
     }
 
@@ -46,11 +91,40 @@ final readonly class LimitTable
         $mark = self::mark(array_map(static fn(Convention $c): Citation => $c->source, $all));
 
         return new self(array_map(static fn(Standard $s): string => $s->title(), Standard::cases()), [
-            self::row($all, 'Shoulder straps leave the seat, rear-facing', static fn(Convention $c): string => self::straps($c->rearStraps), $mark . '; schools differ'),
-            self::row($all, 'Shoulder straps leave the seat, forward-facing', static fn(Convention $c): string => self::straps($c->forwardStraps), $mark),
-            self::row($all, 'Strap tightness test', static fn(Convention $c): string => $c->tightness === TightnessTest::Pinch ? 'pinch: no webbing can be pinched lengthwise' : 'one finger between strap and child, not two', $mark . '; schools differ'),
-            self::row($all, 'Chest clip', static fn(Convention $c): string => $c->chestClip ? 'has one, level with the armpits' : 'none', $mark),
-            self::row($all, 'Tether, rear-facing', static fn(Convention $c): string => $c->rearTetherAlways ? 'always, unless the seat forbids it' : 'only if the seat requires it', $mark),
+            self::row(
+                $all,
+                'Shoulder straps leave the seat, rear-facing',
+                static fn(Convention $c): string => self::straps($c->rearStraps),
+                $mark . '; schools differ',
+            ),
+            self::row(
+                $all,
+                'Shoulder straps leave the seat, forward-facing',
+                static fn(Convention $c): string => self::straps($c->forwardStraps),
+                $mark,
+            ),
+            self::row(
+                $all,
+                'Strap tightness test',
+                static fn(Convention $c): string => $c->tightness === TightnessTest::Pinch
+                    ? 'pinch: no webbing can be pinched lengthwise'
+                    : 'one finger between strap and child, not two',
+                $mark . '; schools differ',
+            ),
+            self::row(
+                $all,
+                'Chest clip',
+                static fn(Convention $c): string => $c->chestClip ? 'has one, level with the armpits' : 'none',
+                $mark,
+            ),
+            self::row(
+                $all,
+                'Tether, rear-facing',
+                static fn(Convention $c): string => $c->rearTetherAlways
+                    ? 'always, unless the seat forbids it'
+                    : 'only if the seat requires it',
+                $mark,
+            ),
         ]);
     }
 

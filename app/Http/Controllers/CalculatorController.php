@@ -25,6 +25,18 @@ final readonly class CalculatorController
         $user = $request->user();
         assert($user instanceof User);
 
-        return view('pages.calculators.show', ['page' => new CalculatorPage($calculator, (array) $request->query('f', []), $units, CheckupEvent::current()->load('recallList'), $rulebook, $user)]);
+        return view(
+            'pages.calculators.show',
+            [
+                'page' => new CalculatorPage(
+                    $calculator,
+                    (array) $request->query('f', []),
+                    $units,
+                    CheckupEvent::current()->load('recallList'),
+                    $rulebook,
+                    $user,
+                ),
+            ],
+        );
     }
 }

@@ -24,14 +24,39 @@ final readonly class CardController
     {
         $check->load('visit.event.recallList');
 
-        return view('pages.checks.card', ['page' => new CardPage($judge->of($check, InspectionPhase::Left), $performer, $units, is_string($problem = session('problem')) ? $problem : null)]);
+        return view(
+            'pages.checks.card',
+            [
+                'page' => new CardPage(
+                    $judge->of($check, InspectionPhase::Left),
+                    $performer,
+                    $units,
+                    is_string($problem = session('problem')) ? $problem : null,
+                ),
+            ],
+        );
     }
 
-    public function store(BesideRequest $request, Check $check, StepPerformer $performer, Annotate $note, Units $units, Judge $judge): Response|RedirectResponse
-    {
+    public function store(
+        BesideRequest $request,
+        Check $check,
+        StepPerformer $performer,
+        Annotate $note,
+        Units $units,
+        Judge $judge,
+    ): Response|RedirectResponse {
         $problem = null;
         try {
-            $note($check, InspectionPhase::Left, $request->id(), AnnotationKind::Ticked, $request->subject(), $request->holds(), null, $request->author());
+            $note(
+                $check,
+                InspectionPhase::Left,
+                $request->id(),
+                AnnotationKind::Ticked,
+                $request->subject(),
+                $request->holds(),
+                null,
+                $request->author(),
+            );
         } catch (UnreadableAnswer $e) {
             $problem = $e->getMessage();
         }
@@ -41,6 +66,12 @@ final readonly class CardController
         }
         $check->load('visit.event.recallList');
 
-        return response(view('pages.checks.card', ['page' => new CardPage($judge->of($check, InspectionPhase::Left), $performer, $units, $problem)])->fragment('card'), $problem === null ? 200 : 422);
+        return response(
+            view(
+                'pages.checks.card',
+                ['page' => new CardPage($judge->of($check, InspectionPhase::Left), $performer, $units, $problem)],
+            )->fragment('card'),
+            $problem === null ? 200 : 422,
+        );
     }
 }

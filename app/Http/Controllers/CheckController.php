@@ -19,7 +19,14 @@ final readonly class CheckController
     {
         $check->load('visit.event.recallList');
         $flashed = static fn(string $key): ?string => is_string($text = $request->session()->get($key)) ? $text : null;
-        $page = new CheckPage($judge->of($check, $phase, $station === Station::Handover), $station, $units, $flashed('problem'), $flashed('problemKey'), $request->string('note')->toString() ?: null);
+        $page = new CheckPage(
+            $judge->of($check, $phase, $station === Station::Handover),
+            $station,
+            $units,
+            $flashed('problem'),
+            $flashed('problemKey'),
+            $request->string('note')->toString() ?: null,
+        );
 
         return view('pages.checks.show', ['page' => $page]);
     }

@@ -25,6 +25,9 @@ final readonly class CorrectionController
         $author = $request->user();
         $newer = PublishSeatModel::put($rules, $model->kind, $author instanceof User ? $author : null);
 
-        return redirect()->route('seats.show', $newer)->with('status', "Taken: version {$newer->version} of {$newer->title()}. Checks made before keep the rules they were made with.");
+        return redirect()->route('seats.show', $newer)->with(
+            'status',
+            "Taken: version {$newer->version} of {$newer->title()}. Checks made before keep the rules they were made with.",
+        );
     }
 }

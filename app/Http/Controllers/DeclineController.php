@@ -15,10 +15,30 @@ use MintBuckle\Core\Record\AnnotationKind;
 
 final readonly class DeclineController
 {
-    public function store(BesideRequest $request, Check $check, Station $station, Annotate $note, CheckAnswer $answer): Response|RedirectResponse
-    {
+    public function store(
+        BesideRequest $request,
+        Check $check,
+        Station $station,
+        Annotate $note,
+        CheckAnswer $answer,
+    ): Response|RedirectResponse {
         $key = AnnotationKind::Declined->key($request->subject());
 
-        return $answer->after($check, $request->phase(), $station, $key, static fn() => $note($check, $request->phase(), $request->id(), AnnotationKind::Declined, $request->subject(), $request->holds(), $request->note(), $request->author()));
+        return $answer->after(
+            $check,
+            $request->phase(),
+            $station,
+            $key,
+            static fn() => $note(
+                $check,
+                $request->phase(),
+                $request->id(),
+                AnnotationKind::Declined,
+                $request->subject(),
+                $request->holds(),
+                $request->note(),
+                $request->author(),
+            ),
+        );
     }
 }

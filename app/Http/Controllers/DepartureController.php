@@ -24,7 +24,10 @@ final readonly class DepartureController
 
         return $visit->left_at !== null
             ? redirect()->route('visits.sheet', $visit)
-            : view('pages.visits.departure', ['page' => new DeparturePage($visit, $judge->leaving($visit), User::secondsFor($visit->event, $user)), 'units' => $units]);
+            : view(
+                'pages.visits.departure',
+                ['page' => new DeparturePage($visit, $judge->leaving($visit), User::secondsFor($visit->event, $user)), 'units' => $units],
+            );
     }
 
     public function store(DepartureRequest $request, Visit $visit, CompleteVisit $sendOff): RedirectResponse
@@ -32,9 +35,15 @@ final readonly class DepartureController
         try {
             $sendOff($visit, $request->author(), $request->seen(), $request->reason(), $request->second());
         } catch (UnreadableAnswer $e) {
-            return redirect()->route('visits.departure', $visit)->with('problem', $e->getMessage())->withInput($request->except('password'));
+            return redirect()
+                ->route('visits.departure', $visit)
+                ->with('problem', $e->getMessage())
+                ->withInput($request->except('password'));
         }
 
-        return redirect()->route('visits.sheet', $visit)->with('status', 'The family has left; its checks are signed and stay as they are.');
+        return redirect()->route('visits.sheet', $visit)->with(
+            'status',
+            'The family has left; its checks are signed and stay as they are.',
+        );
     }
 }

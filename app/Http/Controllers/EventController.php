@@ -16,7 +16,11 @@ final readonly class EventController
     {
         $event = CheckupEvent::current()->load('recallList');
         $projection->refresh($event);
-        $event->load(['visits' => static fn($visits) => $visits->orderBy('ticket'), 'visits.family', 'visits.checks' => static fn($checks) => $checks->select(Check::LISTED)]);
+        $event->load([
+            'visits' => static fn($visits) => $visits->orderBy('ticket'),
+            'visits.family',
+            'visits.checks' => static fn($checks) => $checks->select(Check::LISTED),
+        ]);
 
         return view('pages.event.index', ['page' => new EventPage($event)]);
     }

@@ -24,8 +24,13 @@ final readonly class FactController
         return view('pages.checks.log', ['page' => new LogPage($check, $units)]);
     }
 
-    public function store(FactRequest $request, Check $check, Station $station, RecordFact $record, CheckAnswer $answer): Response|RedirectResponse
-    {
+    public function store(
+        FactRequest $request,
+        Check $check,
+        Station $station,
+        RecordFact $record,
+        CheckAnswer $answer,
+    ): Response|RedirectResponse {
         return $answer->after($check, $request->phase(), $station, $request->key(), static fn() => $record(
             $check,
             $request->phase(),

@@ -15,7 +15,10 @@ final readonly class FollowUpController
     public function update(Request $request, RecallList $list, string $check, ClockInterface $clock): RedirectResponse
     {
         $told = $request->boolean('told');
-        RecallFollowUp::query()->where('recall_list_id', $list->id)->where('check_id', $check)->update(['told_at' => $told ? $clock->now() : null, 'told_by' => $told ? $request->user()?->getAuthIdentifier() : null]);
+        RecallFollowUp::query()
+            ->where('recall_list_id', $list->id)
+            ->where('check_id', $check)
+            ->update(['told_at' => $told ? $clock->now() : null, 'told_by' => $told ? $request->user()?->getAuthIdentifier() : null]);
 
         return redirect()->to(route('recalls') . '#follow-up');
     }

@@ -19,7 +19,10 @@ final readonly class LabelController
     {
         $code = $request->string('code')->toString();
 
-        return view('pages.checks.label', ['check' => $check->load('visit'), 'code' => $code, 'read' => $code === '' ? null : LabelCode::read($code)]);
+        return view(
+            'pages.checks.label',
+            ['check' => $check->load('visit'), 'code' => $code, 'read' => $code === '' ? null : LabelCode::read($code)],
+        );
     }
 
     public function store(Request $request, Check $check, TakeLabel $take): RedirectResponse
@@ -31,9 +34,15 @@ final readonly class LabelController
         try {
             $take($check, $read->text !== null && in_array($as, ['serial', 'model'], true) ? [$as => $read->text] : $read->facts, $author);
         } catch (UnreadableAnswer $e) {
-            return redirect()->route('checks.label', ['check' => $check, 'code' => $request->string('code')->toString()])->with('problem', $e->getMessage());
+            return redirect()->route(
+                'checks.label',
+                ['check' => $check, 'code' => $request->string('code')->toString()],
+            )->with('problem', $e->getMessage());
         }
 
-        return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with('status', 'What the label’s code says is entered. Compare it with what is printed.');
+        return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with(
+            'status',
+            'What the label’s code says is entered. Compare it with what is printed.',
+        );
     }
 }

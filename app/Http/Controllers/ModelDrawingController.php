@@ -18,6 +18,9 @@ final readonly class ModelDrawingController
     {
         $before = SeatModel::query()->find($request->integer('before'));
 
-        return view('components.model-drawing', ['page' => SeatModelPage::growing(ModelText::read(ModelRequest::typedIn($request), $before?->rules), $units)]);
+        return view(
+            'components.model-drawing',
+            ['page' => SeatModelPage::growing(ModelText::read(ModelRequest::typedIn($request), $before?->rules), $units)],
+        );
     }
 }

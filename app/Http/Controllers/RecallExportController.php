@@ -14,6 +14,10 @@ final readonly class RecallExportController
     {
         $export = new RecallExport($list);
 
-        return response()->streamDownload($form === 'csv' ? $export->csv(...) : $export->json(...), "recalls-{$list->dated->toDateString()}.{$form}", ['Content-Type' => $form === 'csv' ? 'text/csv; charset=utf-8; header=present' : 'application/json']);
+        return response()->streamDownload(
+            $form === 'csv' ? $export->csv(...) : $export->json(...),
+            "recalls-{$list->dated->toDateString()}.{$form}",
+            ['Content-Type' => $form === 'csv' ? 'text/csv; charset=utf-8; header=present' : 'application/json'],
+        );
     }
 }

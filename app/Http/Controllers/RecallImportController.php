@@ -35,7 +35,12 @@ final readonly class RecallImportController
 
     public function update(RecallImport $import): RedirectResponse
     {
-        if (RecallImport::query()->where('id', $import->id)->where('state', ImportState::Ready)->update(['state' => ImportState::Taking]) === 1) {
+        if (
+            RecallImport::query()
+                ->where('id', $import->id)
+                ->where('state', ImportState::Ready)
+                ->update(['state' => ImportState::Taking]) === 1
+        ) {
             dispatch(static fn(TakeRecallList $take) => $take($import->refresh()))->afterResponse();
         }
 

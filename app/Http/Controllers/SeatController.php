@@ -23,7 +23,15 @@ final readonly class SeatController
         $words = $request->string('q')->trim()->toString();
         $models = SeatModel::inUse()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words));
 
-        return view('pages.checks.seat', ['check' => $check, 'seat' => $seat, 'words' => $words, 'models' => $models->sortBy(static fn(SeatModel $m): int => $m->maker === $seat?->maker ? 0 : 1)->values()]);
+        return view(
+            'pages.checks.seat',
+            [
+                'check' => $check,
+                'seat' => $seat,
+                'words' => $words,
+                'models' => $models->sortBy(static fn(SeatModel $m): int => $m->maker === $seat?->maker ? 0 : 1)->values(),
+            ],
+        );
     }
 
     public function store(Request $request, Check $check, TakeModel $take): RedirectResponse
@@ -36,6 +44,9 @@ final readonly class SeatController
             return redirect()->route('checks.seat', $check)->with('problem', $e->getMessage());
         }
 
-        return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with('status', 'Everything that the catalogue knows of this model is filled in.');
+        return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with(
+            'status',
+            'Everything that the catalogue knows of this model is filled in.',
+        );
     }
 }

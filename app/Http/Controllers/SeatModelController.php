@@ -20,7 +20,13 @@ final readonly class SeatModelController
     {
         $words = $request->string('q')->trim()->toString();
 
-        return view('pages.seats.index', ['words' => $words, 'models' => SeatModel::inUse()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words))->values()]);
+        return view(
+            'pages.seats.index',
+            [
+                'words' => $words,
+                'models' => SeatModel::inUse()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words))->values(),
+            ],
+        );
     }
 
     public function create(Units $units): View
@@ -32,16 +38,32 @@ final readonly class SeatModelController
     {
         $model = PublishSeatModel::put($request->model()->rules, $request->kind(), $request->author());
 
-        return redirect()->route('seats.show', $model)->with('status', "{$model->title()}, version {$model->version}, stands in the catalogue.");
+        return redirect()->route('seats.show', $model)->with(
+            'status',
+            "{$model->title()}, version {$model->version}, stands in the catalogue.",
+        );
     }
 
     public function show(SeatModel $model, Units $units): View
     {
-        return view('pages.seats.show', ['page' => SeatModelPage::of($model, $units, SeatModel::query()->where('maker', $model->maker)->where('model', $model->model)->orderByDesc('version')->get(), Fact::correctionsOf($model))]);
+        return view(
+            'pages.seats.show',
+            [
+                'page' => SeatModelPage::of(
+                    $model,
+                    $units,
+                    SeatModel::query()->where('maker', $model->maker)->where('model', $model->model)->orderByDesc('version')->get(),
+                    Fact::correctionsOf($model),
+                ),
+            ],
+        );
     }
 
     public function edit(SeatModel $model, Units $units): View
     {
-        return view('pages.seats.edit', ['page' => SeatModelPage::of($model, $units, SeatModel::query()->whereKey($model->id)->get(), Fact::correctionsOf($model))]);
+        return view(
+            'pages.seats.edit',
+            ['page' => SeatModelPage::of($model, $units, SeatModel::query()->whereKey($model->id)->get(), Fact::correctionsOf($model))],
+        );
     }
 }

@@ -13,7 +13,22 @@ final readonly class StandInController
     /** Labels to print and to hold before a camera: one a model of the catalogue. */
     public function labels(): View
     {
-        $labels = SeatModel::inUse()->limit(12)->get()->map(static fn(SeatModel $m): array => ['model' => $m, 'serial' => "{$m->model}-0001", 'code' => LabelCode::write(['maker' => $m->maker, 'model' => $m->model, 'name' => (string) $m->name, 'serial' => "{$m->model}-0001", 'made_on' => '2024-05-17'])]);
+        $labels = SeatModel::inUse()
+            ->limit(12)
+            ->get()
+            ->map(
+                static fn(SeatModel $m): array => [
+                    'model' => $m,
+                    'serial' => "{$m->model}-0001",
+                    'code' => LabelCode::write([
+                        'maker' => $m->maker,
+                        'model' => $m->model,
+                        'name' => (string) $m->name,
+                        'serial' => "{$m->model}-0001",
+                        'made_on' => '2024-05-17',
+                    ]),
+                ],
+            );
 
         return view('pages.stand-ins.labels', ['labels' => $labels]);
     }

@@ -14,8 +14,19 @@ use MintBuckle\Core\Finding\Station;
 
 final readonly class UndoController
 {
-    public function store(UndoRequest $request, Check $check, Station $station, UndoFact $takeBack, CheckAnswer $answer): Response|RedirectResponse
-    {
-        return $answer->after($check, $request->phase(), $station, 'undo', static fn() => $takeBack($check, $request->phase(), $request->id(), $request->undoes(), $request->author()));
+    public function store(
+        UndoRequest $request,
+        Check $check,
+        Station $station,
+        UndoFact $takeBack,
+        CheckAnswer $answer,
+    ): Response|RedirectResponse {
+        return $answer->after(
+            $check,
+            $request->phase(),
+            $station,
+            'undo',
+            static fn() => $takeBack($check, $request->phase(), $request->id(), $request->undoes(), $request->author()),
+        );
     }
 }

@@ -22,7 +22,10 @@ final readonly class VehicleController
         $visit->load(['event.recallList', 'family', 'checks.seatModel', 'checks.visit.event.recallList']);
         $keep = array_values(array_filter((array) $request->query('keep', []), is_string(...)));
 
-        return view('pages.visits.car', ['page' => new VehiclePage($visit, VehicleLayout::query()->orderBy('name')->get(), $keep, $request->integer('plan'), $units)]);
+        return view(
+            'pages.visits.car',
+            ['page' => new VehiclePage($visit, VehicleLayout::query()->orderBy('name')->get(), $keep, $request->integer('plan'), $units)],
+        );
     }
 
     public function store(SeatFamilyRequest $request, Visit $visit, SeatFamily $seat): RedirectResponse
@@ -33,6 +36,12 @@ final readonly class VehicleController
             return redirect()->route('visits.car', $visit)->with('problem', $e->getMessage());
         }
 
-        return redirect()->route('visits.car', $visit)->with('status', $moved === [] ? 'Everybody stays.' : implode(', ', $moved) . (count($moved) === 1 ? ' moves' : ' move') . '. What depends on the place is looked at again in the check.');
+        return redirect()->route('visits.car', $visit)->with(
+            'status',
+            $moved === []
+                ? 'Everybody stays.'
+                : implode(', ', $moved) . (count($moved) === 1 ? ' moves' : ' move')
+                    . '. What depends on the place is looked at again in the check.',
+        );
     }
 }

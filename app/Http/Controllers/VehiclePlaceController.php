@@ -17,12 +17,22 @@ final readonly class VehiclePlaceController
 {
     public function store(Request $request, Visit $visit, string $place, DescribeVehicle $describe): RedirectResponse
     {
-        return self::after($request, $visit, "#place-{$place}", static fn(User $author) => $describe->place($visit, $place, $request->string('field')->toString(), $request->all(), $author));
+        return self::after(
+            $request,
+            $visit,
+            "#place-{$place}",
+            static fn(User $author) => $describe->place($visit, $place, $request->string('field')->toString(), $request->all(), $author),
+        );
     }
 
     public function update(Request $request, Visit $visit, DescribeVehicle $describe): RedirectResponse
     {
-        return self::after($request, $visit, '', static fn(User $author) => $describe->layout($visit, VehicleLayout::query()->findOrFail($request->integer('layout')), $author));
+        return self::after(
+            $request,
+            $visit,
+            '',
+            static fn(User $author) => $describe->layout($visit, VehicleLayout::query()->findOrFail($request->integer('layout')), $author),
+        );
     }
 
     /** @param Closure(User): void $write */

@@ -13,8 +13,13 @@ use MintBuckle\Core\Rulebook;
 
 final readonly class WalkInController
 {
-    public function store(WalkInRequest $request, Calculator $calculator, Rulebook $rulebook, ReceiveFamily $receive, TakeToBay $take): RedirectResponse
-    {
+    public function store(
+        WalkInRequest $request,
+        Calculator $calculator,
+        Rulebook $rulebook,
+        ReceiveFamily $receive,
+        TakeToBay $take,
+    ): RedirectResponse {
         $visit = $receive($request->event(), $request->toInput($calculator, $rulebook), $request->author());
         $take($visit);
 

@@ -16,7 +16,9 @@ final class SecurityHeaders
     {
         $response = $next($request);
         $response->headers->add([
-            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'",
+            'Content-Security-Policy'
+                => "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; base-uri "
+                    . "'none'; form-action 'self'",
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
         ]);

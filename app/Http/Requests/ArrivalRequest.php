@@ -32,7 +32,13 @@ final class ArrivalRequest extends FormRequest
     /** A seat that is not in the catalogue: its label is read by hand. */
     public const OTHER_SEAT = 'other';
 
-    private const FIELDS = ['child.born_on' => 'born_on', 'child.weight' => 'weight', 'child.height' => 'height', 'seat.made_on' => 'made_on', 'setup.position' => 'position'];
+    private const FIELDS = [
+        'child.born_on' => 'born_on',
+        'child.weight' => 'weight',
+        'child.height' => 'height',
+        'seat.made_on' => 'made_on',
+        'setup.position' => 'position',
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -131,12 +137,18 @@ final class ArrivalRequest extends FormRequest
     {
         $amount = $text === null ? null : Amount::parse($text);
 
-        return $amount === null ? null : ['value' => $amount, 'unit' => (string) $this->enum('units', Units::class)?->for($kind)?->symbol()];
+        return $amount === null
+            ? null
+            : ['value' => $amount, 'unit' => (string) $this->enum('units', Units::class)?->for($kind)?->symbol()];
     }
 
     private static function byHand(?string $maker, ?string $model, string $mode): stdClass
     {
-        return (object) ['maker' => $maker, 'model' => $model, 'modes' => ModeName::tryFrom($mode)?->hasSeat() === false ? null : (object) [$mode => new stdClass()]];
+        return (object) [
+            'maker' => $maker,
+            'model' => $model,
+            'modes' => ModeName::tryFrom($mode)?->hasSeat() === false ? null : (object) [$mode => new stdClass()],
+        ];
     }
 
     /** @return list<Problem> */

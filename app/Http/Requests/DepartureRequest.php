@@ -46,6 +46,10 @@ final class DepartureRequest extends FormRequest
     {
         $second = $this->filled('second') ? User::query()->find($this->integer('second')) : null;
 
-        return $second instanceof User && ! $second->is($this->author()) && Hash::check($this->string('password')->toString(), $second->password) ? $second : null;
+        return $second instanceof User
+            && ! $second->is($this->author())
+            && Hash::check($this->string('password')->toString(), $second->password)
+            ? $second
+            : null;
     }
 }

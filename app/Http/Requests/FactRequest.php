@@ -13,7 +13,9 @@ final class FactRequest extends EntryRequest
         // What did not come needs no rule; a dozen of them for every answer cost as much as reading the case.
         $came = fn(string $field): bool => $this->has(strtok($field, '.') ?: $field);
 
-        return parent::rules() + ['key' => ['required_without:entry', 'string', 'max:120']] + array_filter(self::optional(), $came, ARRAY_FILTER_USE_KEY);
+        return parent::rules() + [
+            'key' => ['required_without:entry', 'string', 'max:120'],
+        ] + array_filter(self::optional(), $came, ARRAY_FILTER_USE_KEY);
     }
 
     /** @return array<string, list<mixed>> */

@@ -19,7 +19,12 @@ final class ModelRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kind' => ['required', Rule::in(SeatModel::KINDS)], 'typed' => ['required', 'array', 'max:200'], 'modes' => ['nullable', 'array', 'max:4'], 'before' => ['nullable', 'integer']];
+        return [
+            'kind' => ['required', Rule::in(SeatModel::KINDS)],
+            'typed' => ['required', 'array', 'max:200'],
+            'modes' => ['nullable', 'array', 'max:4'],
+            'before' => ['nullable', 'integer'],
+        ];
     }
 
     /** @return list<callable(Validator): void> */

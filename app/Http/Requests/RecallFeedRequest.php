@@ -16,7 +16,14 @@ final class RecallFeedRequest extends FormRequest
     use BySomebody;
 
     /** Behaviour of the simulated feed => how it is offered. */
-    public const BEHAVIOURS = ['normal' => 'as it should', 'slow' => 'too slow', 'broken' => 'with an error', 'truncated' => 'cut short', 'stale' => 'with an old list', 'wrong' => 'with a mistake in it'];
+    public const BEHAVIOURS = [
+        'normal' => 'as it should',
+        'slow' => 'too slow',
+        'broken' => 'with an error',
+        'truncated' => 'cut short',
+        'stale' => 'with an old list',
+        'wrong' => 'with a mistake in it',
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -23,7 +23,12 @@ final class RecallFileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['list.required' => 'Choose a file: CSV or JSON.', 'list.uploaded' => 'The file did not arrive whole. It may be larger than 64 MiB.', 'list.max' => 'The file is larger than 64 MiB.', 'dated.date_format' => 'Enter the list\'s date as 2026-10-01.'];
+        return [
+            'list.required' => 'Choose a file: CSV or JSON.',
+            'list.uploaded' => 'The file did not arrive whole. It may be larger than 64 MiB.',
+            'list.max' => 'The file is larger than 64 MiB.',
+            'dated.date_format' => 'Enter the list\'s date as 2026-10-01.',
+        ];
     }
 
     public function toImport(): RecallImport

@@ -45,7 +45,14 @@ final class WalkInRequest extends FormRequest
 
     public function toInput(Calculator $calculator, Rulebook $rulebook): Arrival
     {
-        $page = new CalculatorPage($calculator, (array) $this->input('f', []), Units::remembered($this->cookie(Units::COOKIE)), $this->event(), $rulebook, $this->author());
+        $page = new CalculatorPage(
+            $calculator,
+            (array) $this->input('f', []),
+            Units::remembered($this->cookie(Units::COOKIE)),
+            $this->event(),
+            $rulebook,
+            $this->author(),
+        );
         $facts = array_diff_key($page->forACheck(), ['vehicle' => true]);
 
         return new Arrival(
@@ -59,7 +66,11 @@ final class WalkInRequest extends FormRequest
         );
     }
 
-    /** @return list<array<string, mixed>> the places that nearly every car has, of which nothing is known yet; a calculator's place is the first */
+    /**
+     * The places that nearly every car has, of which nothing is known yet; a calculator's place is the first.
+     *
+     * @return list<array<string, mixed>>
+     */
     private static function places(): array
     {
         return array_map(static fn(string $name): array => ['name' => $name], ['2L', '2C', '2R', '1R']);

@@ -115,13 +115,17 @@ final readonly class Field
     /** @return class-string<BackedEnum> */
     public function enum(): string
     {
-        return $this->of !== null && is_subclass_of($this->of, BackedEnum::class) ? $this->of : throw new LogicException("{$this->key} is no choice");
+        return $this->of !== null && is_subclass_of($this->of, BackedEnum::class)
+            ? $this->of
+            : throw new LogicException("{$this->key} is no choice");
     }
 
     /** @return class-string<Unit> */
     public function units(): string
     {
-        return $this->of !== null && is_subclass_of($this->of, Unit::class) ? $this->of : throw new LogicException("{$this->key} is no limit");
+        return $this->of !== null && is_subclass_of($this->of, Unit::class)
+            ? $this->of
+            : throw new LogicException("{$this->key} is no limit");
     }
 
     public function holdsSections(): bool

@@ -22,8 +22,14 @@ use MintBuckle\Core\Rules\Rule;
 final readonly class BoosterBeltRule implements Rule
 {
     private const MISSED = [
-        'lap_buckle_side' => ['On the buckle side the belt is not under the arm rest.', 'On the buckle side lead lap and shoulder part under the arm rest.'],
-        'lap_door_side' => ['On the door side the lap part is not under the arm rest.', 'On the door side lead the lap part under the arm rest.'],
+        'lap_buckle_side' => [
+            'On the buckle side the belt is not under the arm rest.',
+            'On the buckle side lead lap and shoulder part under the arm rest.',
+        ],
+        'lap_door_side' => [
+            'On the door side the lap part is not under the arm rest.',
+            'On the door side lead the lap part under the arm rest.',
+        ],
         'shoulder' => ['The shoulder part is not in its guide.', 'Lead the shoulder part through its guide.'],
     ];
 
@@ -45,11 +51,25 @@ final readonly class BoosterBeltRule implements Rule
         if ($shoulder === null) {
             yield new Question('setup.booster.shoulder', Station::Buckle);
         } elseif ($shoulder !== ShoulderPart::MidChest) {
-            yield new Finding(Code::of('booster.shoulder'), Severity::Fix, $shoulder === ShoulderPart::Neck ? 'The shoulder part touches the neck.' : 'The shoulder part slides off the shoulder.', 'Lead it through the shoulder guide so that it crosses mid-chest.', observed: $shoulder->value, limit: ShoulderPart::MidChest->value, sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('booster.shoulder'),
+                Severity::Fix,
+                $shoulder === ShoulderPart::Neck ? 'The shoulder part touches the neck.' : 'The shoulder part slides off the shoulder.',
+                'Lead it through the shoulder guide so that it crosses mid-chest.',
+                observed: $shoulder->value,
+                limit: ShoulderPart::MidChest->value,
+                sources: [Source::Common->cite()],
+            );
         }
         yield from self::guides($s->setup()->booster ?? new Booster());
         if ($s->setup()->booster !== null && $s->place?->belt === Belt::Lap) {
-            yield new Finding(Code::of('booster.lap_only'), Severity::Fix, 'The child rides in a booster with a lap belt alone. Never.', 'Move to a place with a lap-shoulder belt.', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('booster.lap_only'),
+                Severity::Fix,
+                'The child rides in a booster with a lap belt alone. Never.',
+                'Move to a place with a lap-shoulder belt.',
+                sources: [Source::Common->cite()],
+            );
         }
     }
 
@@ -61,9 +81,15 @@ final readonly class BoosterBeltRule implements Rule
             yield new Finding(
                 Code::of('booster.guides'),
                 Severity::Fix,
-                $missed === [] ? 'The belt does not run through the booster\'s guides as it should.' : implode(' ', array_column($missed, 0)),
-                $missed === [] ? 'Lap part under both arm rests; on the buckle side both parts go under; use the shoulder guide where it is needed.' : implode(' ', array_column($missed, 1)),
-                observed: $missed === [] ? null : implode(', ', array_map(static fn(BeltGuide $guide): string => $guide->value, $booster->guidesMissed)),
+                $missed === []
+                    ? 'The belt does not run through the booster\'s guides as it should.'
+                    : implode(' ', array_column($missed, 0)),
+                $missed === []
+                    ? 'Lap part under both arm rests; on the buckle side both parts go under; use the shoulder guide where it is needed.'
+                    : implode(' ', array_column($missed, 1)),
+                observed: $missed === []
+                    ? null
+                    : implode(', ', array_map(static fn(BeltGuide $guide): string => $guide->value, $booster->guidesMissed)),
                 sources: [Source::Common->cite()],
             );
         } elseif ($booster->guidesOk === null) {

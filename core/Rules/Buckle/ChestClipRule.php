@@ -45,7 +45,16 @@ final readonly class ChestClipRule implements Rule
             default => null,
         };
         if ($message !== null) {
-            yield new Finding(Code::of('harness.clip'), Severity::Fix, $message, 'Close the clip level with the armpits.', observed: $clip->value, limit: ClipPlace::Armpit->value, from: $s->convention->from ?? 'default', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('harness.clip'),
+                Severity::Fix,
+                $message,
+                'Close the clip level with the armpits.',
+                observed: $clip->value,
+                limit: ClipPlace::Armpit->value,
+                from: $s->convention->from ?? 'default',
+                sources: [Source::Common->cite()],
+            );
         }
     }
 }

@@ -43,7 +43,9 @@ final readonly class CrotchStrapRule implements Rule
         }
         $wrong = array_keys(array_filter([
             'The crotch strap is under the child.' => $crotch->underChild === true,
-            "Crotch slot {$crotch->slot} is not for this mode." => $allowed !== [] && $crotch->slot !== null && ! in_array($crotch->slot, $allowed, true),
+            "Crotch slot {$crotch->slot} is not for this mode." => $allowed !== []
+                && $crotch->slot !== null
+                && ! in_array($crotch->slot, $allowed, true),
             'Another allowed crotch slot is nearer and clear of the child.' => $crotch->nearestClear === false,
         ]));
         if ($wrong !== []) {
@@ -51,7 +53,9 @@ final readonly class CrotchStrapRule implements Rule
                 Code::of('harness.crotch'),
                 Severity::Fix,
                 implode(' ', $wrong),
-                'Use the nearest slot that is clear of the child' . ($allowed === [] ? '.' : ', of slots ' . implode(' and ', $allowed) . '.'),
+                'Use the nearest slot that is clear of the child' . (
+                    $allowed === [] ? '.' : ', of slots ' . implode(' and ', $allowed) . '.'
+                ),
                 observed: $crotch->slot === null ? null : (string) $crotch->slot,
                 limit: $allowed === [] ? null : implode(', ', $allowed),
                 from: $allowed === [] ? 'default' : 'seat',

@@ -58,7 +58,10 @@ final readonly class StrapHeightRule implements Rule
                 from: $place->forbidden ? 'seat' : $s->strapRuleFrom($s->mode),
                 sources: [$s->convention->source ?? Source::Common->cite()],
             );
-        } elseif ($place->right === Truth::Yes && $place->slot !== null && $choice->slot !== null && self::isNearer($s, $place, $choice->slot)) {
+        } elseif (
+            $place->right === Truth::Yes && $place->slot !== null
+            && $choice->slot !== null && self::isNearer($s, $place, $choice->slot)
+        ) {
             yield new Finding(
                 Code::of('harness.height_far'),
                 Severity::Fix,

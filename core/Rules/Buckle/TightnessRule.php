@@ -69,7 +69,9 @@ final readonly class TightnessRule implements Rule
                 Code::of('harness.wrong_test'),
                 Severity::Ask,
                 "The {$done->test->value} test was done; this seat is tried by the {$test->value} test.",
-                $test === TightnessTest::Pinch ? 'Try to pinch the webbing lengthwise at the shoulder: nothing may stay between the fingers.' : 'One finger goes between strap and child, two do not.',
+                $test === TightnessTest::Pinch
+                    ? 'Try to pinch the webbing lengthwise at the shoulder: nothing may stay between the fingers.'
+                    : 'One finger goes between strap and child, two do not.',
                 observed: $done->test->value,
                 limit: $test->value,
                 from: $from,

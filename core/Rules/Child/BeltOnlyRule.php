@@ -41,7 +41,12 @@ final readonly class BeltOnlyRule implements Rule
         }
         $fit = BeltOnlyJudge::judge($s);
         $rows = [
-            [BreachKind::BeltFit, Code::of('mode.belt_only_early'), 'The seat belt alone does not fit yet: ', 'Use a booster until all five points hold.'],
+            [
+                BreachKind::BeltFit,
+                Code::of('mode.belt_only_early'),
+                'The seat belt alone does not fit yet: ',
+                'Use a booster until all five points hold.',
+            ],
             [BreachKind::LawBooster, Code::of('mode.law_booster'), 'Not yet by law: ', 'Use a booster.'],
         ];
         foreach ($rows as [$kind, $code, $opening, $remedy]) {

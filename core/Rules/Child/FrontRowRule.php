@@ -52,7 +52,14 @@ final readonly class FrontRowRule implements Rule
             foreach ($free->missing as $path) {
                 yield new Question($path, Station::Place);
             }
-            yield self::finding($s->age, $handbook, $s->practice->layer(), $free->any === Truth::Yes ? Severity::Fix : Severity::Advise, $free->any === Truth::Yes, $s->isRear());
+            yield self::finding(
+                $s->age,
+                $handbook,
+                $s->practice->layer(),
+                $free->any === Truth::Yes ? Severity::Fix : Severity::Advise,
+                $free->any === Truth::Yes,
+                $s->isRear(),
+            );
         }
     }
 

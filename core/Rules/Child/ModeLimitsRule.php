@@ -67,7 +67,9 @@ final readonly class ModeLimitsRule implements Rule
             $heldOtherwise === HeldBy::Belt => 'Hold it by the vehicle belt instead: so it fits.',
             $heldOtherwise === HeldBy::LowerAnchors => 'Hold it by the lower anchors instead: so it fits.',
             $other !== null => "Use this seat as a {$other->word()}, which fits.",
-            ModeFits::of($s)->fits(ModeName::BeltOnly) === Truth::Yes => 'No way of riding of this seat is known to fit. The seat belt alone fits this child.',
+            ModeFits::of($s)->fits(
+                ModeName::BeltOnly,
+            ) === Truth::Yes => 'No way of riding of this seat is known to fit. The seat belt alone fits this child.',
             default => 'This seat has no way of riding that is known to fit. Find another seat for this child.',
         };
         foreach (self::CODES as [$kind, $code]) {

@@ -25,7 +25,13 @@ final readonly class SpecialistRule implements Rule
     public function judge(AssessmentContext $s): iterable
     {
         if ($s->child->specialNeeds === true) {
-            yield new Finding(Code::of('child.specialist'), Severity::Advise, 'The child has medical or positioning needs.', 'Refer the family to a technician trained for them.', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('child.specialist'),
+                Severity::Advise,
+                'The child has medical or positioning needs.',
+                'Refer the family to a technician trained for them.',
+                sources: [Source::Common->cite()],
+            );
         }
     }
 }

@@ -45,14 +45,25 @@ final readonly class TurnedForwardRule implements Rule
         }
         $rearFits = ModeFits::of($s)->fits(ModeName::RearHarness);
         $severity = $rearFits === Truth::Yes ? Severity::Fix : Severity::Stop;
-        $remedy = $rearFits === Truth::Yes ? 'Turn this seat rear-facing: it fits the child that way.' : 'Find a seat that carries this child rear-facing.';
+        $remedy = $rearFits === Truth::Yes
+            ? 'Turn this seat rear-facing: it fits the child that way.'
+            : 'Find a seat that carries this child rear-facing.';
         $tooEarly = false;
         foreach (self::floors($s) as [$code, $path, $measured, $floor, $from, $source]) {
             if ($measured === null) {
                 yield from $s->isNeverAsked($path) ? [] : [new Question($path, Station::Child, $severity)];
             } elseif ($measured->isLessThan($floor)) {
                 $tooEarly = true;
-                yield new Finding($code, $severity, "The child is {$measured->showBeside($floor)}; nobody faces forward before {$floor->show($measured->unit)} here.", $remedy, observed: $measured, limit: $floor, from: $from, sources: [$source]);
+                yield new Finding(
+                    $code,
+                    $severity,
+                    "The child is {$measured->showBeside($floor)}; nobody faces forward before {$floor->show($measured->unit)} here.",
+                    $remedy,
+                    observed: $measured,
+                    limit: $floor,
+                    from: $from,
+                    sources: [$source],
+                );
             }
         }
         if (! $tooEarly && $s->isForwardHarness() && $rearFits === Truth::Yes) {
@@ -70,12 +81,26 @@ final readonly class TurnedForwardRule implements Rule
     private static function floors(AssessmentContext $s): array
     {
         $law = $s->case->law;
-        $floors = [[Code::of('mode.under_one_forward'), 'child.born_on', $s->age, Months::of(ModeJudge::UNDER_ONE_MONTHS), $s->practice->layer(), Source::InfantLabels->cite()]];
+        $floors = [[
+            Code::of('mode.under_one_forward'),
+            'child.born_on',
+            $s->age,
+            Months::of(ModeJudge::UNDER_ONE_MONTHS),
+            $s->practice->layer(),
+            Source::InfantLabels->cite(),
+        ]];
         if ($law->rearFacingUntilMonths !== null) {
             $floors[] = [Code::of('mode.law_rear'), 'child.born_on', $s->age, $law->rearFacingUntilMonths, 'law', Source::LocalLaw->cite()];
         }
         if ($law->rearFacingUntilWeight !== null) {
-            $floors[] = [Code::of('mode.law_rear'), 'child.weight', $s->child->weight, $law->rearFacingUntilWeight, 'law', Source::LocalLaw->cite()];
+            $floors[] = [
+                Code::of('mode.law_rear'),
+                'child.weight',
+                $s->child->weight,
+                $law->rearFacingUntilWeight,
+                'law',
+                Source::LocalLaw->cite(),
+            ];
         }
 
         return $floors;

@@ -42,7 +42,11 @@ final readonly class HandoverRule implements Rule
             return;
         }
         if ($handover->shownBack !== true) {
-            yield self::ask(Code::of('handover.not_shown_back'), 'The family has not shown back that they can do it themselves.', 'Let them install it once with their own hands.');
+            yield self::ask(
+                Code::of('handover.not_shown_back'),
+                'The family has not shown back that they can do it themselves.',
+                'Let them install it once with their own hands.',
+            );
         }
         if ($handover->shownBack === null) {
             yield new Question('handover.shown_back', Station::Handover, Severity::Ask);
@@ -64,13 +68,23 @@ final readonly class HandoverRule implements Rule
             ...($handover->checker?->id === null ? ['handover.checker' => 'The second signer has not signed.'] : []),
         ];
         if ($missing !== []) {
-            yield self::ask(Code::of('handover.unsigned'), implode(' ', $missing), 'Ask for the signature that is missing; two people look and sign here.');
+            yield self::ask(
+                Code::of('handover.unsigned'),
+                implode(' ', $missing),
+                'Ask for the signature that is missing; two people look and sign here.',
+            );
         }
         foreach (array_keys($missing) as $path) {
             yield new Question($path, Station::Handover);
         }
         if ($handover->checker?->id !== null && $handover->checker->id === $handover->technician?->id) {
-            yield new Finding(Code::of('handover.checker_same'), Severity::Fix, 'Technician and second signer are the same person.', 'Ask somebody else to look and sign.', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('handover.checker_same'),
+                Severity::Fix,
+                'Technician and second signer are the same person.',
+                'Ask somebody else to look and sign.',
+                sources: [Source::Common->cite()],
+            );
         }
     }
 
@@ -79,10 +93,26 @@ final readonly class HandoverRule implements Rule
     {
         $until = $signer->certifiedUntil;
         if ($until === null) {
-            yield new Finding(Code::of('handover.certification'), Severity::Ask, "It is not known until when the {$role} is certified.", 'Enter the date on the card.', $role, sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('handover.certification'),
+                Severity::Ask,
+                "It is not known until when the {$role} is certified.",
+                'Enter the date on the card.',
+                $role,
+                sources: [Source::Common->cite()],
+            );
             yield new Question("handover.{$role}.certified_until", Station::Handover);
         } elseif ($until->isBefore($today)) {
-            yield new Finding(Code::of('handover.certification'), Severity::Fix, "The {$role}'s certification ended on {$until->show()}.", 'Somebody with a certification in date must look and sign.', $role, (string) $today, (string) $until, sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('handover.certification'),
+                Severity::Fix,
+                "The {$role}'s certification ended on {$until->show()}.",
+                'Somebody with a certification in date must look and sign.',
+                $role,
+                (string) $today,
+                (string) $until,
+                sources: [Source::Common->cite()],
+            );
         }
     }
 

@@ -37,7 +37,14 @@ final readonly class ConditionRule implements Rule
             yield new Question('seat.history.damage', Station::History, Severity::Stop);
         }
         foreach ($history->damage ?? [] as $damage) {
-            yield new Finding(Code::of('condition.damage'), Severity::Stop, "Damage: {$damage}.", 'Do not use it. A part that does not hold cannot be mended here.', $damage, sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('condition.damage'),
+                Severity::Stop,
+                "Damage: {$damage}.",
+                'Do not use it. A part that does not hold cannot be mended here.',
+                $damage,
+                sources: [Source::Common->cite()],
+            );
         }
         if ($history->partsMissing === null) {
             yield new Question('seat.history.parts_missing', Station::History, Severity::Stop);
@@ -52,7 +59,21 @@ final readonly class ConditionRule implements Rule
     private static function missing(MissingPart $part): Finding
     {
         return $part->essential === true
-            ? new Finding(Code::of('condition.part_missing'), Severity::Stop, "An essential part is missing: {$part->name}.", 'Do not use it until the maker\'s own replacement is fitted.', $part->name, sources: [Source::Common->cite()])
-            : new Finding(Code::of('condition.part_missing_minor'), Severity::Advise, "A part that carries no load is missing: {$part->name}.", 'Ask the maker for a replacement.', $part->name, sources: [Source::Common->cite()]);
+            ? new Finding(
+                Code::of('condition.part_missing'),
+                Severity::Stop,
+                "An essential part is missing: {$part->name}.",
+                'Do not use it until the maker\'s own replacement is fitted.',
+                $part->name,
+                sources: [Source::Common->cite()],
+            )
+            : new Finding(
+                Code::of('condition.part_missing_minor'),
+                Severity::Advise,
+                "A part that carries no load is missing: {$part->name}.",
+                'Ask the maker for a replacement.',
+                $part->name,
+                sources: [Source::Common->cite()],
+            );
     }
 }

@@ -19,7 +19,10 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
 
-/** Was the seat in a crash, and may it be used after it? The maker's word first, then the event's policy; outside the us practice that is always strict. */
+/**
+ * Was the seat in a crash, and may it be used after it? The maker's word first, then the event's policy; outside the us practice that is
+ * always strict.
+ */
 final readonly class CrashRule implements Rule
 {
     private const REMEDY = 'Do not use it. Ask the insurer about a new one, cut the straps and mark the shell.';
@@ -40,7 +43,13 @@ final readonly class CrashRule implements Rule
             new Finds(
                 Code::of('history.crash_unclear'),
                 [Severity::Ask],
-                mendedBy: ['seat.history.crash_points.drove_away', 'seat.history.crash_points.near_door_sound', 'seat.history.crash_points.nobody_hurt', 'seat.history.crash_points.no_airbag', 'seat.history.crash_points.seat_sound'],
+                mendedBy: [
+                    'seat.history.crash_points.drove_away',
+                    'seat.history.crash_points.near_door_sound',
+                    'seat.history.crash_points.nobody_hurt',
+                    'seat.history.crash_points.no_airbag',
+                    'seat.history.crash_points.seat_sound',
+                ],
                 sources: [Source::CrashGuidance],
             ),
         ];
@@ -55,9 +64,17 @@ final readonly class CrashRule implements Rule
         if ($history->crash === null) {
             yield new Question('seat.history.crash', Station::History, Severity::Stop);
         } elseif ($s->seat->replaceAfterCrash === ReplaceAfterCrash::Any) {
-            yield self::crashed('The seat was in a crash, and its maker asks for a new one after any crash.', 'seat', Source::SeatManual->cite());
+            yield self::crashed(
+                'The seat was in a crash, and its maker asks for a new one after any crash.',
+                'seat',
+                Source::SeatManual->cite(),
+            );
         } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash || $s->case->practice !== PracticeCode::Us) {
-            yield self::crashed('The seat was in a crash, and this event replaces every seat that was.', $s->practice->layer(), Source::Common->cite());
+            yield self::crashed(
+                'The seat was in a crash, and this event replaces every seat that was.',
+                $s->practice->layer(),
+                Source::Common->cite(),
+            );
         } else {
             yield from self::points($history->crashPoints, $s->seat->replaceAfterCrash);
         }
@@ -77,11 +94,29 @@ final readonly class CrashRule implements Rule
         $failed = array_keys(array_filter($answers, static fn(?bool $holds): bool => $holds === false));
         $open = array_keys(array_filter($answers, is_null(...)));
         if ($failed !== []) {
-            yield self::crashed('The crash was not minor: ' . implode('; ', array_map(static fn(string $p): string => self::POINTS[$p], $failed)) . '.', 'practice:us', $source);
+            yield self::crashed(
+                'The crash was not minor: ' . implode('; ', array_map(static fn(string $p): string => self::POINTS[$p], $failed)) . '.',
+                'practice:us',
+                $source,
+            );
         } elseif ($open !== []) {
-            yield new Finding(Code::of('history.crash_unclear'), Severity::Ask, 'The seat was in a crash, and not all five points of a minor one are known.', 'Ask the family, or treat it as a crash that was not minor.', from: 'practice:us', sources: [$source]);
+            yield new Finding(
+                Code::of('history.crash_unclear'),
+                Severity::Ask,
+                'The seat was in a crash, and not all five points of a minor one are known.',
+                'Ask the family, or treat it as a crash that was not minor.',
+                from: 'practice:us',
+                sources: [$source],
+            );
         } elseif ($wish !== null) {
-            yield new Finding(Code::of('history.minor_crash'), Severity::Advise, 'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.', 'It may be used. Tell the family why.', from: 'practice:us', sources: [$source]);
+            yield new Finding(
+                Code::of('history.minor_crash'),
+                Severity::Advise,
+                'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.',
+                'It may be used. Tell the family why.',
+                from: 'practice:us',
+                sources: [$source],
+            );
         }
         if ($failed === []) {
             foreach ($open as $point) {

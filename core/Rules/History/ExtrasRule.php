@@ -74,7 +74,13 @@ final readonly class ExtrasRule implements Rule
             yield self::outOfRange($name, $weight, $tooHeavy, $tooHeavy->below ? 'only for less than' : 'for at most');
         } else {
             $isLimited = $min?->isAbsent() === false || $max?->isAbsent() === false;
-            foreach ([...$min->missing ?? [], ...$max->missing ?? [], ...($weight === null && $isLimited && ! $s->isUnborn() ? ['child.weight'] : [])] as $path) {
+            foreach (
+                [
+                    ...$min->missing ?? [],
+                    ...$max->missing ?? [],
+                    ...($weight === null && $isLimited && ! $s->isUnborn() ? ['child.weight'] : []),
+                ] as $path
+            ) {
                 yield new Question($path, Station::History);
             }
         }

@@ -27,7 +27,12 @@ final readonly class ExpiryRule implements Rule
     {
         return [
             new Finds(Code::of('expiry.passed'), [Severity::Stop], mendedBy: ['seat.made_on', 'seat.use_until', 'seat.life_years']),
-            new Finds(Code::of('expiry.soon'), [Severity::Advise], mendedBy: ['seat.use_until'], figures: ['days' => (string) self::SOON_DAYS]),
+            new Finds(
+                Code::of('expiry.soon'),
+                [Severity::Advise],
+                mendedBy: ['seat.use_until'],
+                figures: ['days' => (string) self::SOON_DAYS],
+            ),
             new Finds(Code::of('expiry.unknown'), [Severity::Ask], mendedBy: ['seat.use_until', 'seat.life_years']),
         ];
     }

@@ -44,12 +44,23 @@ final readonly class RecallListRule implements Rule
         }
         $age = $dated->daysUntil($s->case->today);
         if ($age > self::FRESH_DAYS) {
-            yield self::stale("The recall list is of {$dated->show()}, {$age} days old; more than " . self::FRESH_DAYS . ' days is stale.', (string) $dated);
+            yield self::stale(
+                "The recall list is of {$dated->show()}, {$age} days old; more than " . self::FRESH_DAYS . ' days is stale.',
+                (string) $dated,
+            );
         }
     }
 
     private static function stale(string $message, ?string $observed): Finding
     {
-        return new Finding(Code::of('recall.list_stale'), Severity::Ask, $message, 'Load a fresh recall list, or ask the maker about this seat.', observed: $observed, limit: self::FRESH_DAYS . ' days', sources: [Source::Common->cite()]);
+        return new Finding(
+            Code::of('recall.list_stale'),
+            Severity::Ask,
+            $message,
+            'Load a fresh recall list, or ask the maker about this seat.',
+            observed: $observed,
+            limit: self::FRESH_DAYS . ' days',
+            sources: [Source::Common->cite()],
+        );
     }
 }

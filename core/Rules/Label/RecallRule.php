@@ -55,7 +55,9 @@ final readonly class RecallRule implements Rule
             Code::of('recall.affected'),
             $stop ? Severity::Stop : Severity::Advise,
             "Recall {$campaign->id} covers this seat ({$list})" . self::defect($campaign) . '.',
-            ($stop ? 'Do not use it until the maker has put it right' : 'It may be used until the maker has put it right') . ($campaign->remedy === null ? '.' : ": {$campaign->remedy}."),
+            (
+                $stop ? 'Do not use it until the maker has put it right' : 'It may be used until the maker has put it right'
+            ) . ($campaign->remedy === null ? '.' : ": {$campaign->remedy}."),
             subject: $campaign->id,
             sources: [Source::RecallList->cite($campaign->id)],
         );

@@ -41,8 +41,16 @@ final readonly class StandardRule implements Rule
             yield new Finding(
                 Code::of('label.standard'),
                 Severity::Stop,
-                $seat->standards === [] ? 'The label claims no standard at all.' : 'The label claims ' . implode(', ', array_map(static fn(string $one): string => Standard::tryFrom($one)?->title() ?? $one, $seat->standards)) . ', which is not accepted here.',
-                'Do not use this seat here; find one whose label claims ' . implode(' or ', array_map(static fn(Standard $one): string => $one->title(), $s->practice->accepted)) . '.',
+                $seat->standards === []
+                    ? 'The label claims no standard at all.'
+                    : 'The label claims ' . implode(
+                        ', ',
+                        array_map(static fn(string $one): string => Standard::tryFrom($one)?->title() ?? $one, $seat->standards),
+                    ) . ', which is not accepted here.',
+                'Do not use this seat here; find one whose label claims ' . implode(
+                    ' or ',
+                    array_map(static fn(Standard $one): string => $one->title(), $s->practice->accepted),
+                ) . '.',
                 observed: implode(', ', $seat->standards),
                 limit: implode(', ', $accepted),
                 from: $s->practice->layer(),

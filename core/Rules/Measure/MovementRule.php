@@ -106,9 +106,28 @@ final readonly class MovementRule implements Rule
         $bound = $figure->bound;
         if ($broken !== null) {
             $limit = $broken->value->show($moved->unit);
-            yield self::finding(Code::of('measure.loose'), Severity::Fix, 'The seat moves ' . $moved->showBeside($broken->value) . self::WAYS[$direction] . '; ' . ($broken->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."), 'Tighten it with weight over the belt path, then try again.', $direction, $moved, $broken);
+            yield self::finding(
+                Code::of('measure.loose'),
+                Severity::Fix,
+                'The seat moves ' . $moved->showBeside($broken->value) . self::WAYS[$direction] . '; ' . (
+                    $broken->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."
+                ),
+                'Tighten it with weight over the belt path, then try again.',
+                $direction,
+                $moved,
+                $broken,
+            );
         } elseif ($bound !== null && $bound->inclusive && ! $bound->value->minus($moved)->isMoreThan(Length::of(self::NEAR_MM))) {
-            yield self::finding(Code::of('measure.at_limit'), Severity::Advise, "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction] . ", just within the limit of {$bound->value->show($moved->unit)}.", 'Less is better: many would tighten it once more.', $direction, $moved, $bound);
+            yield self::finding(
+                Code::of('measure.at_limit'),
+                Severity::Advise,
+                "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction]
+                    . ", just within the limit of {$bound->value->show($moved->unit)}.",
+                'Less is better: many would tighten it once more.',
+                $direction,
+                $moved,
+                $bound,
+            );
         }
     }
 
@@ -133,8 +152,15 @@ final readonly class MovementRule implements Rule
         );
     }
 
-    private static function finding(Code $code, Severity $severity, string $message, string $remedy, string $direction, Length $moved, Bound $bound): Finding
-    {
+    private static function finding(
+        Code $code,
+        Severity $severity,
+        string $message,
+        string $remedy,
+        string $direction,
+        Length $moved,
+        Bound $bound,
+    ): Finding {
         return new Finding($code, $severity, $message, $remedy, $direction, $moved, $bound->value, $bound->from, $bound->sources);
     }
 }

@@ -58,7 +58,17 @@ final readonly class OverhangRule implements Rule
                 yield new Question($path, Station::Measure);
             }
         } elseif ($broken !== null) {
-            yield new Finding(Code::of('measure.overhang'), Severity::Fix, "The base hangs {$overhang->showBeside($broken->value)} over the cushion's edge; the seat allows " . ($broken->below ? 'less than ' : 'at most ') . "{$broken->value->show($overhang->unit)}.", self::REMEDY, observed: $overhang, limit: $broken->value, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('measure.overhang'),
+                Severity::Fix,
+                "The base hangs {$overhang->showBeside($broken->value)} over the cushion's edge; the seat allows "
+                    . ($broken->below ? 'less than ' : 'at most ') . "{$broken->value->show($overhang->unit)}.",
+                self::REMEDY,
+                observed: $overhang,
+                limit: $broken->value,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         } else {
             foreach ($own->missing as $path) {
                 yield new Question($path, Station::Measure);
@@ -76,7 +86,8 @@ final readonly class OverhangRule implements Rule
             yield new Finding(
                 Code::of('measure.overhang'),
                 Severity::Fix,
-                ($share->isZero() ? 'Nothing' : 'Only ' . self::percent($share)) . ' of the base stands on the cushion; ' . self::percent(BigRational::of(self::LEAST_SHARE)) . ' is the least.',
+                ($share->isZero() ? 'Nothing' : 'Only ' . self::percent($share)) . ' of the base stands on the cushion; '
+                    . self::percent(BigRational::of(self::LEAST_SHARE)) . ' is the least.',
                 self::REMEDY,
                 observed: (string) $share->toScale(4, RoundingMode::DOWN),
                 limit: self::LEAST_SHARE,

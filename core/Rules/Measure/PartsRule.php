@@ -18,7 +18,11 @@ use MintBuckle\Core\Rules\Rule;
 /** Are the parts that this mode needs on, those it forbids off, the foot and the side pods as they must be? */
 final readonly class PartsRule implements Rule
 {
-    private const PODS = ['door_side' => 'Put out the one on the door side, and only that.', 'both' => 'Put out both.', 'none' => 'Fold both in: at this place none may be out.'];
+    private const PODS = [
+        'door_side' => 'Put out the one on the door side, and only that.',
+        'both' => 'Put out both.',
+        'none' => 'Fold both in: at this place none may be out.',
+    ];
 
     public function finds(): array
     {
@@ -49,7 +53,16 @@ final readonly class PartsRule implements Rule
         if ($mode->foot !== null && $foot === null) {
             yield new Question('setup.foot', Station::Measure);
         } elseif ($mode->foot !== null && $foot !== $mode->foot) {
-            yield new Finding(Code::of('measure.foot_position'), Severity::Fix, "The foot of the base is {$foot}; this mode needs it {$mode->foot}.", 'Set the foot as this mode needs it.', observed: $foot, limit: $mode->foot, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('measure.foot_position'),
+                Severity::Fix,
+                "The foot of the base is {$foot}; this mode needs it {$mode->foot}.",
+                'Set the foot as this mode needs it.',
+                observed: $foot,
+                limit: $mode->foot,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
     }
 
@@ -66,10 +79,26 @@ final readonly class PartsRule implements Rule
             return;
         }
         foreach (array_diff($mode->partsRequired, $fitted) as $part) {
-            yield new Finding(Code::of('measure.part_required'), Severity::Fix, 'This mode needs the ' . self::words($part) . ', and it is not on.', 'Fit the ' . self::words($part) . '.', $part, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('measure.part_required'),
+                Severity::Fix,
+                'This mode needs the ' . self::words($part) . ', and it is not on.',
+                'Fit the ' . self::words($part) . '.',
+                $part,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
         foreach (array_intersect($mode->partsForbidden, $fitted) as $part) {
-            yield new Finding(Code::of('measure.part_forbidden'), Severity::Fix, 'The ' . self::words($part) . ' is on, and this mode forbids it.', 'Take the ' . self::words($part) . ' off.', $part, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('measure.part_forbidden'),
+                Severity::Fix,
+                'The ' . self::words($part) . ' is on, and this mode forbids it.',
+                'Take the ' . self::words($part) . ' off.',
+                $part,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
     }
 
@@ -89,7 +118,16 @@ final readonly class PartsRule implements Rule
         if ($out === null) {
             yield new Question('setup.side_pod', Station::Measure);
         } elseif ($out !== $must) {
-            yield new Finding(Code::of('measure.side_pod'), Severity::Fix, 'The side pods are not out as the maker asks for this place.', self::PODS[$must->value], observed: $out->value, limit: $must->value, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('measure.side_pod'),
+                Severity::Fix,
+                'The side pods are not out as the maker asks for this place.',
+                self::PODS[$must->value],
+                observed: $out->value,
+                limit: $must->value,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
     }
 }

@@ -54,7 +54,13 @@ final readonly class ReclineRule implements Rule
         $hasRange = ReclineReading::of($s)->mayHaveRange;
         $read = $setup->indicator !== null || $setup->angle !== null || $setup->zone !== null;
         if ($read && $setup->levelGround !== true) {
-            yield new Finding(Code::of('measure.not_level'), Severity::Ask, 'The car is not known to stand on level ground, so neither indicator nor angle tells anything.', 'Roll the car to level ground, then read again.', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('measure.not_level'),
+                Severity::Ask,
+                'The car is not known to stand on level ground, so neither indicator nor angle tells anything.',
+                'Roll the car to level ground, then read again.',
+                sources: [Source::Common->cite()],
+            );
         }
         if ($setup->levelGround === null) {
             yield new Question('setup.level_ground', Station::Measure);
@@ -86,37 +92,88 @@ final readonly class ReclineRule implements Rule
             if ($fault === Truth::Unknown) {
                 yield new Question('child.sits_unaided', Station::Measure);
             } elseif ($fault === Truth::Yes) {
-                yield self::finding(Code::of('measure.too_upright'), 'The seat is too upright', 'A young head can drop and close the airway. Recline it' . ($s->seat?->wedgeOk === true ? ', or lift it at the seat crease with a noodle or rolled towel.' : ' by its own foot or setting.'), $reading->uprightByIndicator, $reading->angle, $reading->brokenMin, 'least');
+                yield self::finding(
+                    Code::of('measure.too_upright'),
+                    'The seat is too upright',
+                    'A young head can drop and close the airway. Recline it' . (
+                        $s->seat?->wedgeOk === true
+                            ? ', or lift it at the seat crease with a noodle or rolled towel.'
+                            : ' by its own foot or setting.'
+                    ),
+                    $reading->uprightByIndicator,
+                    $reading->angle,
+                    $reading->brokenMin,
+                    'least',
+                );
             }
         }
         if ($reading->isTooFlat()) {
-            yield self::finding(Code::of('measure.too_flat'), 'The seat lies too flat', 'Set it more upright: a flat seat gives no hold in a crash.', $reading->flatByIndicator, $reading->angle, $reading->brokenMax, 'most');
+            yield self::finding(
+                Code::of('measure.too_flat'),
+                'The seat lies too flat',
+                'Set it more upright: a flat seat gives no hold in a crash.',
+                $reading->flatByIndicator,
+                $reading->angle,
+                $reading->brokenMax,
+                'most',
+            );
         }
     }
 
     /** @param Bound|null $broken the seat's own angle that is broken; null where the indicator alone speaks */
-    private static function finding(Code $code, string $what, string $remedy, bool $byIndicator, ?Angle $angle, ?Bound $broken, string $side): Finding
-    {
-        $measured = $angle === null || $broken === null ? '' : ": {$angle->showBeside($broken->value)}; the seat asks at {$side} {$broken->value->show()}";
+    private static function finding(
+        Code $code,
+        string $what,
+        string $remedy,
+        bool $byIndicator,
+        ?Angle $angle,
+        ?Bound $broken,
+        string $side,
+    ): Finding {
+        $measured = $angle === null || $broken === null
+            ? ''
+            : ": {$angle->showBeside($broken->value)}; the seat asks at {$side} {$broken->value->show()}";
         $seen = match (true) {
             $measured === '' => ' by its indicator',
             $byIndicator => ', and its indicator says so too',
             default => '',
         };
 
-        return new Finding($code, Severity::Fix, $what . $measured . $seen . '.', $remedy, observed: $measured !== '' ? $angle : ($code === Code::of('measure.too_upright') ? Indicator::TooUpright->value : Indicator::TooFlat->value), limit: $broken?->value, from: 'seat', sources: [Source::SeatManual->cite()]);
+        return new Finding(
+            $code,
+            Severity::Fix,
+            $what . $measured . $seen . '.',
+            $remedy,
+            observed: $measured !== ''
+                ? $angle
+                : ($code === Code::of('measure.too_upright') ? Indicator::TooUpright->value : Indicator::TooFlat->value),
+            limit: $broken?->value,
+            from: 'seat',
+            sources: [Source::SeatManual->cite()],
+        );
     }
 
     /** @return iterable<Finding|Question> */
     private static function zone(AssessmentContext $s): iterable
     {
-        $zone = array_values(array_filter($s->modeRules->zones ?? [], static fn(Zone $z): bool => $z->name === $s->setup()->zone))[0] ?? null;
+        $zone = array_values(array_filter(
+            $s->modeRules->zones ?? [],
+            static fn(Zone $z): bool => $z->name === $s->setup()->zone,
+        ))[0] ?? null;
         if ($zone === null) {
             return;
         }
         $meant = ZoneFit::of($zone, $s);
         if ($meant->breaks !== []) {
-            yield new Finding(Code::of('measure.zone'), Severity::Fix, "The indicator stands in the zone {$zone->name}, which is not meant for this child: " . implode('; ', $meant->breaks) . '.', 'Set the recline to the zone for this child.', $zone->name, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('measure.zone'),
+                Severity::Fix,
+                "The indicator stands in the zone {$zone->name}, which is not meant for this child: " . implode('; ', $meant->breaks) . '.',
+                'Set the recline to the zone for this child.',
+                $zone->name,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
         foreach ($meant->breaks === [] ? $meant->missing : [] as $path) {
             yield new Question($path, Station::Measure);

@@ -52,7 +52,9 @@ final readonly class ReclineSettingRule implements Rule
             yield new Finding(
                 Code::of('measure.recline_setting'),
                 Severity::Fix,
-                $right === [] && $settings->missing() === [] ? 'The maker gives no recline setting for a child of this weight in this mode.' : "Recline setting {$setting} is not for this mode and weight.",
+                $right === [] && $settings->missing() === []
+                    ? 'The maker gives no recline setting for a child of this weight in this mode.'
+                    : "Recline setting {$setting} is not for this mode and weight.",
                 match (true) {
                     $right !== [] => 'Use setting ' . implode(' or ', $right) . '.',
                     $settings->missing() === [] => 'Ask the seat\'s manual or maker before it rides.',

@@ -51,16 +51,38 @@ final readonly class TetherRule implements Rule
             yield new Question('setup.tether.used', Station::Measure);
         }
         if ($tether->used === false && $called === Truth::Yes && $s->place?->tetherAnchor === true) {
-            yield new Finding(Code::of('measure.tether_unused'), Severity::Fix, 'The tether is called for, its anchor is there, and it is not used.', 'Hook the tether on and take the slack out.', from: $s->tetherCalledForBy(), sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('measure.tether_unused'),
+                Severity::Fix,
+                'The tether is called for, its anchor is there, and it is not used.',
+                'Hook the tether on and take the slack out.',
+                from: $s->tetherCalledForBy(),
+                sources: [Source::Common->cite()],
+            );
         }
         if ($tether->used === true && $s->tetherForbidden()) {
-            yield new Finding(Code::of('measure.tether_forbidden'), Severity::Fix, 'The tether is on, and the seat\'s maker forbids it rear-facing.', 'Unhook the tether and stow it.', from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('measure.tether_forbidden'),
+                Severity::Fix,
+                'The tether is on, and the seat\'s maker forbids it rear-facing.',
+                'Unhook the tether and stow it.',
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
         if ($tether->slack === null && $s->isTetherConcerned()) {
             yield new Question('setup.tether.slack', Station::Measure);
         }
         if ($tether->slack === true && $tether->used !== false) {
-            yield new Finding(Code::of('measure.tether_slack'), Severity::Fix, 'There is slack in the tether.', $s->isRear() ? 'Take the slack out with the child in; ease it to load the child and take it up again each time.' : 'Take all the slack out.', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('measure.tether_slack'),
+                Severity::Fix,
+                'There is slack in the tether.',
+                $s->isRear()
+                    ? 'Take the slack out with the child in; ease it to load the child and take it up again each time.'
+                    : 'Take all the slack out.',
+                sources: [Source::Common->cite()],
+            );
         }
     }
 }

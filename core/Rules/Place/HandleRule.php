@@ -34,7 +34,16 @@ final readonly class HandleRule implements Rule
         if ($handle === null) {
             yield new Question('setup.handle', Station::Place);
         } elseif (! in_array($handle, $allowed, true)) {
-            yield new Finding(Code::of('place.handle'), Severity::Fix, "The carrying handle is {$handle}; for travel its maker allows: " . implode(', ', $allowed) . '.', 'Set the handle to an allowed position.', observed: $handle, limit: implode(', ', $allowed), from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('place.handle'),
+                Severity::Fix,
+                "The carrying handle is {$handle}; for travel its maker allows: " . implode(', ', $allowed) . '.',
+                'Set the handle to an allowed position.',
+                observed: $handle,
+                limit: implode(', ', $allowed),
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
     }
 }

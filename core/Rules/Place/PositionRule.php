@@ -51,7 +51,9 @@ final readonly class PositionRule implements Rule
             yield self::noBelt('Nothing here can hold this seat: no lower anchors, and no way to lock this belt.');
         }
         if ($held === Truth::Unknown) {
-            foreach ([...($place->lowerAnchors === null ? [$s->placePath('lower_anchors')] : []), ...LockFinder::of($s)->missing()] as $path) {
+            foreach (
+                [...($place->lowerAnchors === null ? [$s->placePath('lower_anchors')] : []), ...LockFinder::of($s)->missing()] as $path
+            ) {
                 yield new Question($path, Station::Place);
             }
         }
@@ -65,7 +67,15 @@ final readonly class PositionRule implements Rule
         } elseif ($place->belt === Belt::None) {
             yield self::noBelt('There is no belt here for the child.');
         } elseif ($place->belt === Belt::Lap && $s->isBooster()) {
-            yield new Finding(Code::of('place.booster_lap_only'), Severity::Fix, 'Only a lap belt is here; a booster needs lap and shoulder.', 'Choose a place with a lap-shoulder belt.', observed: 'lap', limit: 'lap_shoulder', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('place.booster_lap_only'),
+                Severity::Fix,
+                'Only a lap belt is here; a booster needs lap and shoulder.',
+                'Choose a place with a lap-shoulder belt.',
+                observed: 'lap',
+                limit: 'lap_shoulder',
+                sources: [Source::Common->cite()],
+            );
         }
     }
 

@@ -20,8 +20,18 @@ final readonly class AnchorPlaceRule implements Rule
     public function finds(): array
     {
         return [
-            new Finds(Code::of('secure.anchor_not_there'), [Severity::Fix], mendedBy: ['setup.anchor_designated', 'setup.held_by'], subject: 'lower_anchors'),
-            new Finds(Code::of('secure.anchor_not_there'), [Severity::Fix], mendedBy: ['setup.tether.anchor_designated', 'setup.position'], subject: 'tether'),
+            new Finds(
+                Code::of('secure.anchor_not_there'),
+                [Severity::Fix],
+                mendedBy: ['setup.anchor_designated', 'setup.held_by'],
+                subject: 'lower_anchors',
+            ),
+            new Finds(
+                Code::of('secure.anchor_not_there'),
+                [Severity::Fix],
+                mendedBy: ['setup.tether.anchor_designated', 'setup.position'],
+                subject: 'tether',
+            ),
             new Finds(
                 Code::of('secure.anchor_borrowed'),
                 [Severity::Fix],
@@ -41,7 +51,11 @@ final readonly class AnchorPlaceRule implements Rule
             yield new Question('setup.tether.anchor_designated', Station::Secure);
         }
         if ($s->isHarness() && $tether->used === true && ($tether->anchorDesignated === false || $s->place?->tetherAnchor === false)) {
-            yield self::notThere('The tether is hooked to something that is no tether anchor.', 'Find the anchor in the vehicle\'s manual: behind the seat back, on the shelf, floor, boot or roof.', 'tether');
+            yield self::notThere(
+                'The tether is hooked to something that is no tether anchor.',
+                'Find the anchor in the vehicle\'s manual: behind the seat back, on the shelf, floor, boot or roof.',
+                'tether',
+            );
         }
     }
 
@@ -58,7 +72,11 @@ final readonly class AnchorPlaceRule implements Rule
             yield new Question($path, Station::Secure);
         }
         if ($setup->anchorDesignated === false) {
-            yield self::notThere('A hook holds on to something that is no lower anchor.', 'Hook on to the designated bars in the crease, or use the belt.', 'lower_anchors');
+            yield self::notThere(
+                'A hook holds on to something that is no lower anchor.',
+                'Hook on to the designated bars in the crease, or use the belt.',
+                'lower_anchors',
+            );
         } elseif ($s->place?->lowerAnchors === false && $setup->anchorsBorrowed !== true) {
             yield self::notThere('This place has no lower anchors of its own.', 'Use the belt, or a place that has them.', 'lower_anchors');
         }
@@ -70,9 +88,18 @@ final readonly class AnchorPlaceRule implements Rule
     /** @return iterable<Finding|Question> */
     private static function borrowed(AssessmentContext $s): iterable
     {
-        $leave = ['seat.borrow_anchors_ok' => $s->seat?->borrowAnchorsOk, 'vehicle.borrow_anchors_ok' => $s->case->vehicle?->borrowAnchorsOk];
+        $leave = [
+            'seat.borrow_anchors_ok' => $s->seat?->borrowAnchorsOk,
+            'vehicle.borrow_anchors_ok' => $s->case->vehicle?->borrowAnchorsOk,
+        ];
         if (in_array(false, $leave, true)) {
-            yield new Finding(Code::of('secure.anchor_borrowed'), Severity::Fix, 'Bars of two neighbouring places are borrowed, and not both manuals allow that.', 'Use the belt here, or move to a place with its own anchors.', sources: [Source::Common->cite(), Source::AnchorSpacing->cite()]);
+            yield new Finding(
+                Code::of('secure.anchor_borrowed'),
+                Severity::Fix,
+                'Bars of two neighbouring places are borrowed, and not both manuals allow that.',
+                'Use the belt here, or move to a place with its own anchors.',
+                sources: [Source::Common->cite(), Source::AnchorSpacing->cite()],
+            );
 
             return;
         }
@@ -83,6 +110,13 @@ final readonly class AnchorPlaceRule implements Rule
 
     private static function notThere(string $message, string $remedy, string $subject): Finding
     {
-        return new Finding(Code::of('secure.anchor_not_there'), Severity::Fix, $message, $remedy, $subject, sources: [Source::Common->cite()]);
+        return new Finding(
+            Code::of('secure.anchor_not_there'),
+            Severity::Fix,
+            $message,
+            $remedy,
+            $subject,
+            sources: [Source::Common->cite()],
+        );
     }
 }

@@ -61,8 +61,11 @@ final readonly class AnchorWeightRule implements Rule
             Severity::Fix,
             "The child weighs {$weight->showBeside($bound->value)}; " . ($bound->value->value->isZero()
                 ? 'the seat alone is as heavy as the lower anchors may carry, and leaves nothing for a child.'
-                : 'the lower anchors carry a child of ' . ($bound->inclusive ? 'at most ' : 'less than ') . "{$bound->value->show($weight->unit)} with this seat."),
-            LockFinder::of($s)->anyWorks() === Truth::No ? 'Change to the vehicle belt, at a place where it can be locked.' : 'Change to the vehicle belt.',
+                : 'the lower anchors carry a child of ' . ($bound->inclusive ? 'at most ' : 'less than ')
+                    . "{$bound->value->show($weight->unit)} with this seat."),
+            LockFinder::of($s)->anyWorks() === Truth::No
+                ? 'Change to the vehicle belt, at a place where it can be locked.'
+                : 'Change to the vehicle belt.',
             observed: $weight,
             limit: $bound->value,
             from: $bound->from,

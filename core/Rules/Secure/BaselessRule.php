@@ -36,7 +36,14 @@ final readonly class BaselessRule implements Rule
         if ($leave !== null && $base === null) {
             yield new Question('setup.base', Station::Secure);
         } elseif ($base === BaseUse::None && $leave === Permission::Forbidden) {
-            yield new Finding(Code::of('secure.baseless_not_allowed'), Severity::Fix, 'The shell is belted without its base, which its maker does not allow.', 'Put the base in and click the shell on to it.', from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('secure.baseless_not_allowed'),
+                Severity::Fix,
+                'The shell is belted without its base, which its maker does not allow.',
+                'Put the base in and click the shell on to it.',
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         } elseif ($base === BaseUse::None && $leave === null) {
             yield new Question('seat.baseless', Station::Secure);
         }

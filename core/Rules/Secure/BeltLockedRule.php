@@ -57,7 +57,8 @@ final readonly class BeltLockedRule implements Rule
     /** @param list<Lock> $locks */
     private static function unlocked(AssessmentContext $s, array $locks): Finding
     {
-        $lacksRetractor = $s->seat?->lockRetractorToo === MakerPermission::Required && array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat()) !== [];
+        $lacksRetractor = $s->seat?->lockRetractorToo === MakerPermission::Required
+            && array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat()) !== [];
 
         return new Finding(
             Code::of('secure.belt_unlocked'),
@@ -68,8 +69,10 @@ final readonly class BeltLockedRule implements Rule
                 default => 'What is said to lock the belt cannot do it here: nothing fixes the length of the lap part.',
             },
             match (true) {
-                LockFinder::of($s)->anyWorks() === Truth::Yes => 'Lock the belt by one of the ways that work at this place, then pull firmly to prove it.',
-                $s->place?->lowerAnchors === true => 'This belt cannot be locked for this seat. Use the lower anchors, as far as they carry the child, or another place.',
+                LockFinder::of($s)->anyWorks() === Truth::Yes
+                    => 'Lock the belt by one of the ways that work at this place, then pull firmly to prove it.',
+                $s->place?->lowerAnchors === true
+                    => 'This belt cannot be locked for this seat. Use the lower anchors, as far as they carry the child, or another place.',
                 LockFinder::of($s)->anyWorks() === Truth::No => 'This belt cannot be locked for this seat. Choose another place.',
                 default => 'Look what belt, retractor and latch plate there are here, and lock it by a way that works.',
             },

@@ -39,7 +39,9 @@ final readonly class BeltPathRule implements Rule
                     Code::of('secure.wrong_path'),
                     Severity::Fix,
                     "The webbing goes through the {$setup->beltPath->value}-facing path.",
-                    $s->isRear() ? 'Use the rear-facing path: it lies under the child\'s legs.' : 'Use the forward-facing path: it lies behind the child\'s back.',
+                    $s->isRear()
+                        ? 'Use the rear-facing path: it lies under the child\'s legs.'
+                        : 'Use the forward-facing path: it lies behind the child\'s back.',
                     observed: $setup->beltPath->value,
                     limit: $right->value,
                     sources: [Source::Common->cite()],
@@ -53,7 +55,16 @@ final readonly class BeltPathRule implements Rule
         if ($setup->webbing === null) {
             yield new Question('setup.webbing', Station::Secure);
         } elseif ($setup->webbing !== $asked) {
-            yield new Finding(Code::of('secure.webbing_path'), Severity::Fix, 'The seat says which part of the belt goes through this path, and it is otherwise.', $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.', observed: $setup->webbing->value, limit: $asked->value, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('secure.webbing_path'),
+                Severity::Fix,
+                'The seat says which part of the belt goes through this path, and it is otherwise.',
+                $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.',
+                observed: $setup->webbing->value,
+                limit: $asked->value,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
     }
 }

@@ -23,7 +23,12 @@ final readonly class BuckleTurnsRule implements Rule
     public function finds(): array
     {
         return [
-            new Finds(Code::of('secure.buckle_turns'), [Severity::Fix], mendedBy: ['setup.buckle_turns'], figures: ['turns' => (string) self::MOST]),
+            new Finds(
+                Code::of('secure.buckle_turns'),
+                [Severity::Fix],
+                mendedBy: ['setup.buckle_turns'],
+                figures: ['turns' => (string) self::MOST],
+            ),
         ];
     }
 
@@ -35,7 +40,11 @@ final readonly class BuckleTurnsRule implements Rule
         }
         $leave = $s->case->vehicle?->buckleTurnsOk;
         if ($turns->isGreaterThan(self::MOST)) {
-            yield self::turned("The buckle stalk is turned {$turns} times; three full turns are the most.", 'Turn it back, or use another place.', 'default');
+            yield self::turned(
+                "The buckle stalk is turned {$turns} times; three full turns are the most.",
+                'Turn it back, or use another place.',
+                'default',
+            );
         } elseif ($leave === false) {
             yield self::turned('The buckle stalk is turned, and the vehicle forbids it.', 'Turn it back, or use another place.', 'vehicle');
         } elseif ($leave === null) {
@@ -45,6 +54,13 @@ final readonly class BuckleTurnsRule implements Rule
 
     private static function turned(string $message, string $remedy, string $from): Finding
     {
-        return new Finding(Code::of('secure.buckle_turns'), Severity::Fix, $message, $remedy, from: $from, sources: [Source::Common->cite()]);
+        return new Finding(
+            Code::of('secure.buckle_turns'),
+            Severity::Fix,
+            $message,
+            $remedy,
+            from: $from,
+            sources: [Source::Common->cite()],
+        );
     }
 }

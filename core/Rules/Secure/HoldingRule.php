@@ -38,7 +38,13 @@ final readonly class HoldingRule implements Rule
         } elseif ($s->isBooster()) {
             yield from $s->anchorsHold() ? self::boosterOnAnchors($s) : [];
         } elseif ($heldBy === HeldBy::Nothing) {
-            yield new Finding(Code::of('secure.nothing'), Severity::Fix, 'Nothing holds the seat to the car.', 'Fasten it with the belt or the lower anchors.', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('secure.nothing'),
+                Severity::Fix,
+                'Nothing holds the seat to the car.',
+                'Fasten it with the belt or the lower anchors.',
+                sources: [Source::Common->cite()],
+            );
         } elseif ($heldBy === HeldBy::Both) {
             yield from self::both($s);
         }
@@ -47,9 +53,18 @@ final readonly class HoldingRule implements Rule
     /** @return iterable<Finding|Question> */
     private static function both(AssessmentContext $s): iterable
     {
-        $allowed = ['seat.belt_and_anchors_ok' => $s->seat?->beltAndAnchorsOk, 'vehicle.belt_and_anchors_ok' => $s->case->vehicle?->beltAndAnchorsOk];
+        $allowed = [
+            'seat.belt_and_anchors_ok' => $s->seat?->beltAndAnchorsOk,
+            'vehicle.belt_and_anchors_ok' => $s->case->vehicle?->beltAndAnchorsOk,
+        ];
         if (in_array(false, $allowed, true)) {
-            yield new Finding(Code::of('secure.both'), Severity::Fix, 'Belt and lower anchors hold the seat together, and not both makers allow that.', 'Keep one of them; both are equal when tight.', sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('secure.both'),
+                Severity::Fix,
+                'Belt and lower anchors hold the seat together, and not both makers allow that.',
+                'Keep one of them; both are equal when tight.',
+                sources: [Source::Common->cite()],
+            );
 
             return;
         }
@@ -62,7 +77,14 @@ final readonly class HoldingRule implements Rule
     private static function boosterOnAnchors(AssessmentContext $s): iterable
     {
         if ($s->modeRules?->anchorsAllowed === false) {
-            yield new Finding(Code::of('secure.booster_anchor_not_allowed'), Severity::Fix, 'The booster hangs on the lower anchors, which its maker does not allow.', 'Unhook it; the belt holds the child.', from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('secure.booster_anchor_not_allowed'),
+                Severity::Fix,
+                'The booster hangs on the lower anchors, which its maker does not allow.',
+                'Unhook it; the belt holds the child.',
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         } elseif ($s->modeRules !== null && $s->modeRules->anchorsAllowed === null) {
             yield new Question($s->modePath('anchors_allowed'), Station::Secure);
         }

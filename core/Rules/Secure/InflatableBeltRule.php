@@ -34,7 +34,14 @@ final readonly class InflatableBeltRule implements Rule
         } elseif ($s->place->inflatableBelt && $s->seat?->inflatableBeltOk === null) {
             yield new Question('seat.inflatable_belt_ok', Station::Secure);
         } elseif ($s->place->inflatableBelt && $s->seat->inflatableBeltOk === false) {
-            yield new Finding(Code::of('secure.inflatable_belt'), Severity::Fix, 'The belt here is inflatable, and the seat\'s maker does not allow it.', 'Use the lower anchors or another place.', from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('secure.inflatable_belt'),
+                Severity::Fix,
+                'The belt here is inflatable, and the seat\'s maker does not allow it.',
+                'Use the lower anchors or another place.',
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
     }
 }

@@ -60,7 +60,12 @@ final readonly class LockTogetherRule implements Rule
             yield new Question('seat.lock_retractor_too', Station::Secure);
         }
         // Only a lock that the seat is known to have counts; where the retractor alone is claimed, one that it has and that is left open.
-        $has = array_map(static fn(Lock $l): array => $l === Lock::Lockoff ? ['seat.lockoff', Truth::of($s->seat?->lockoff)] : ['seat.clamp_door', Truth::of($s->seat?->clampDoor)], $own === [] ? [Lock::Lockoff, Lock::ClampDoor] : array_values($own));
+        $has = array_map(
+            static fn(Lock $l): array => $l === Lock::Lockoff
+                ? ['seat.lockoff', Truth::of($s->seat?->lockoff)]
+                : ['seat.clamp_door', Truth::of($s->seat?->clampDoor)],
+            $own === [] ? [Lock::Lockoff, Lock::ClampDoor] : array_values($own),
+        );
         $counts = array_reduce(array_column($has, 1), static fn(Truth $any, Truth $one): Truth => $any->or($one), Truth::No);
         $double = match ($wish) {
             MakerPermission::Forbidden => $own !== [] && $retractor,
@@ -89,7 +94,9 @@ final readonly class LockTogetherRule implements Rule
         return new Finding(
             Code::of('secure.double_lock'),
             Severity::Fix,
-            $isForbidden ? 'The seat\'s own lock and the retractor are both locked; its maker forbids both.' : 'Only one of the two is locked; the seat\'s maker wants its own lock and the retractor.',
+            $isForbidden
+                ? 'The seat\'s own lock and the retractor are both locked; its maker forbids both.'
+                : 'Only one of the two is locked; the seat\'s maker wants its own lock and the retractor.',
             $isForbidden ? 'Let the retractor run free again.' : 'Lock the other one too.',
             from: 'seat',
             sources: [Source::SeatManual->cite()],
@@ -129,7 +136,16 @@ final readonly class LockTogetherRule implements Rule
         if ($used === null) {
             yield new Question('setup.lockoff_used', Station::Secure);
         } elseif ($used !== $asked) {
-            yield new Finding(Code::of('secure.lockoff_wrong'), Severity::Fix, 'The lock-off is closed on the wrong side.', 'Close it ' . self::SIDES[$asked->value] . ', as its maker says.', observed: $used->value, limit: $asked->value, from: 'seat', sources: [Source::SeatManual->cite()]);
+            yield new Finding(
+                Code::of('secure.lockoff_wrong'),
+                Severity::Fix,
+                'The lock-off is closed on the wrong side.',
+                'Close it ' . self::SIDES[$asked->value] . ', as its maker says.',
+                observed: $used->value,
+                limit: $asked->value,
+                from: 'seat',
+                sources: [Source::SeatManual->cite()],
+            );
         }
     }
 }

@@ -50,7 +50,8 @@ final readonly class LockingClipRule implements Rule
             yield new Finding(
                 Code::of('secure.clip_far'),
                 Severity::Fix,
-                "The locking clip sits {$distance->showBeside($bound->value)} from the latch plate; " . ($bound->inclusive ? 'at most' : 'less than') . " {$bound->value->show($distance->unit)} holds.",
+                "The locking clip sits {$distance->showBeside($bound->value)} from the latch plate; "
+                    . ($bound->inclusive ? 'at most' : 'less than') . " {$bound->value->show($distance->unit)} holds.",
                 'Set it again, close to the plate.',
                 observed: $distance,
                 limit: $bound->value,
@@ -61,7 +62,17 @@ final readonly class LockingClipRule implements Rule
         if ($setup->clipProngs === null) {
             yield new Question('setup.clip_prongs', Station::Secure);
         } elseif ($setup->clipProngs !== self::PRONGS) {
-            yield new Finding(Code::of('secure.clip_prongs'), Severity::Fix, (['None', 'Only one', 'Only two', 'Only three'][$setup->clipProngs] ?? (string) $setup->clipProngs) . " of the clip's four prongs " . ($setup->clipProngs === 1 ? 'is' : 'are') . ' on the webbing.', 'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.', observed: (string) $setup->clipProngs, limit: (string) self::PRONGS, sources: [Source::Common->cite()]);
+            yield new Finding(
+                Code::of('secure.clip_prongs'),
+                Severity::Fix,
+                (
+                    ['None', 'Only one', 'Only two', 'Only three'][$setup->clipProngs] ?? (string) $setup->clipProngs
+                ) . " of the clip's four prongs " . ($setup->clipProngs === 1 ? 'is' : 'are') . ' on the webbing.',
+                'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.',
+                observed: (string) $setup->clipProngs,
+                limit: (string) self::PRONGS,
+                sources: [Source::Common->cite()],
+            );
         }
     }
 }
