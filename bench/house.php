@@ -21,7 +21,8 @@ file_put_contents("{$copy}/vendor/autoload.php", <<<PHP
     <?php
     require_once '{$root}/vendor/autoload.php';
     spl_autoload_register(static function (string \$class): void {
-        foreach (['MintBuckle\\\\Core\\\\' => 'core/', 'MintBuckle\\\\Present\\\\' => 'present/', 'Tests\\\\' => 'tests/'] as \$prefix => \$folder) {
+        \$folders = ['MintBuckle\\\\Core\\\\' => 'core/', 'MintBuckle\\\\Present\\\\' => 'present/', 'Tests\\\\' => 'tests/'];
+        foreach (\$folders as \$prefix => \$folder) {
             \$file = dirname(__DIR__) . '/' . \$folder . str_replace('\\\\', '/', substr(\$class, strlen(\$prefix))) . '.php';
             if (str_starts_with(\$class, \$prefix) && is_file(\$file)) {
                 require \$file;
@@ -95,7 +96,13 @@ file_put_contents("{$copy}/core/Rules/Place/LoadRule.php", <<<'PHP'
         public function judge(AssessmentContext $s): iterable
         {
             if ($s->setup()->loadLoose === true) {
-                yield new Finding(Code::of('place.load_loose'), Severity::Fix, 'Heavy things lie loose around the seat.', 'Tie them down or take them out.', sources: [Source::Common->cite()]);
+                yield new Finding(
+                    Code::of('place.load_loose'),
+                    Severity::Fix,
+                    'Heavy things lie loose around the seat.',
+                    'Tie them down or take them out.',
+                    sources: [Source::Common->cite()],
+                );
             }
         }
     }
@@ -120,11 +127,16 @@ $tried = $run('php -r ' . escapeshellarg(<<<'PHP'
     use MintBuckle\Core\Record\ReinspectionRules;
     use MintBuckle\Present\Handbook\RuleText;
     use Tests\Core\Cases;
-    $codes = static fn(array $changes): array => array_map(static fn(Finding $f): string => $f->code->value, Assessor::assess(Cases::read(Cases::REAR, $changes), Rulebook::current())->findings);
+    $rear = static fn(bool $loose) => Cases::read(Cases::REAR, ['setup.load_loose' => $loose]);
+    $finds = static fn(bool $loose): bool => in_array(
+        'place.load_loose',
+        array_map(static fn(Finding $f): string => $f->code->value, Assessor::assess($rear($loose), Rulebook::current())->findings),
+        true,
+    );
     foreach ([
-        'it is read and judged' => in_array('place.load_loose', $codes(['setup.load_loose' => true]), true) && ! in_array('place.load_loose', $codes(['setup.load_loose' => false]), true),
+        'it is read and judged' => $finds(true) && ! $finds(false),
         'it can be asked' => Questionnaire::standard()->for('setup.load_loose')?->question === 'Do heavy things lie loose around the seat?',
-        'it is written' => (Writer::toArray(Cases::read(Cases::REAR, ['setup.load_loose' => true]))['setup']['load_loose'] ?? null) === true,
+        'it is written' => (Writer::toArray($rear(true))['setup']['load_loose'] ?? null) === true,
         'it is in the schema' => isset(Schema::ofCase()['$defs']['setup']['properties']['load_loose']),
         'it is looked at again' => in_array('setup.load_loose', ReinspectionRules::standard()->after('setup.position'), true),
         'it mends' => Rulebook::current()->finds(Code::of('place.load_loose'))->mendedBy === ['setup.load_loose'],

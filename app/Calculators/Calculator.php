@@ -89,6 +89,11 @@ enum Calculator: string
         };
     }
 
+    public function asksModel(): bool
+    {
+        return in_array('own.model', $this->facts(), true);
+    }
+
     /** @return list<string> facts it asks, in order; a place's stand under the first position */
     public function facts(): array
     {

@@ -37,21 +37,19 @@ final readonly class CalculatorPage
 
     public Assessment $assessment;
 
-    /** @var Collection<int, SeatModel> */
-    public Collection $models;
-
-    /** @param array<array-key, mixed> $typed by path: answer, amount, unit, lines */
+    /**
+     * @param Collection<int, SeatModel> $models what can be chosen, where the calculator asks for a model
+     * @param array<array-key, mixed> $typed by path: answer, amount, unit, lines
+     */
     public function __construct(
         public Calculator $calculator,
+        public Collection $models,
         public array $typed,
         public Units $units,
         public CheckupEvent $event,
         Rulebook $rulebook,
         User $asking,
     ) {
-        $this->models = $calculator === Calculator::Modes || $calculator === Calculator::Flight
-            ? SeatModel::inUse()->get()
-            : new Collection();
         [$facts, $problems] = $this->read($asking);
         [$case, $refused] = $this->assemble($facts);
         $problems += $refused;
@@ -118,6 +116,12 @@ final readonly class CalculatorPage
         return route('calculators.show', $this->calculator->value) . '?' . http_build_query([
             'f' => array_map(static fn(string $answer): array => ['answer' => $answer], $answers) + $this->typed,
         ]);
+    }
+
+    /** Its address with the seat called by a name of the list. */
+    public function withName(string $maker, ?string $model): string
+    {
+        return $this->with(['seat.maker' => $maker] + ($model === null ? [] : ['seat.model' => $model]));
     }
 
     /** @return array<string, mixed> the facts that a check can keep, in order */

@@ -36,13 +36,14 @@ final readonly class ReadRecallList
         $after = [];
         try {
             $today = CalendarDate::parse($this->clock->now()->format('Y-m-d'));
-            $file = RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), $today, function (Campaign $campaign, int $number) use ($import, &$after): void {
+            $keep = function (Campaign $campaign, int $number) use ($import, &$after): void {
                 $after[$campaign->id] = self::digest(Writer::section($campaign));
                 if ($number % self::EVERY === 0) {
                     $this->progress->report($import, $number);
                     $this->progress->stopIfCancelled($import);
                 }
-            });
+            };
+            $file = RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), $today, $keep);
             $changes = RecallChanges::between(self::inUse(), $after);
             $import->update([
                 'state' => ImportState::Ready,

@@ -30,8 +30,6 @@ final readonly class VehiclePage
 
     private const OF_A_PLACE = 'vehicle.positions.*.';
 
-    public SeatingRequest $request;
-
     public Arrangement $now;
 
     public SeatingAnswer $answer;
@@ -44,9 +42,14 @@ final readonly class VehiclePage
      * @param Collection<int, VehicleLayout> $layouts
      * @param list<string> $keep letters of children that are to stay
      */
-    public function __construct(public Visit $visit, public Collection $layouts, public array $keep, public int $plan, public Units $units)
-    {
-        $this->request = FamilyVehicle::request($visit, $keep);
+    public function __construct(
+        public Visit $visit,
+        public SeatingRequest $request,
+        public Collection $layouts,
+        public array $keep,
+        public int $plan,
+        public Units $units,
+    ) {
         $this->now = Arrangement::of($this->request);
         $this->answer = SeatingPlanner::plan($this->request);
         $this->shown = $this->answer->plans[$plan] ?? null;

@@ -34,12 +34,16 @@ final readonly class ArrivePage
         public Units $units,
     ) {}
 
-    /** @param array<array-key, mixed> $old what was typed before */
-    public static function of(array $old, Units $units): self
+    /**
+     * @param Collection<int, SeatModel> $seats
+     * @param Collection<int, VehicleLayout> $layouts
+     * @param array<array-key, mixed> $old what was typed before
+     */
+    public static function of(Collection $seats, Collection $layouts, array $old, Units $units): self
     {
         return new self(
-            SeatModel::inUse()->get(),
-            VehicleLayout::query()->orderBy('id')->get(),
+            $seats,
+            $layouts,
             array_combine(
                 array_column(ModeName::cases(), 'value'),
                 array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases()),
@@ -50,6 +54,12 @@ final readonly class ArrivePage
             // What was typed keeps the units it was typed in, even if another tab has changed them since.
             Units::tryFrom(is_string($old['units'] ?? null) ? $old['units'] : '') ?? $units,
         );
+    }
+
+    /** What the child's check is called on the ticket. */
+    public static function letter(int $child): string
+    {
+        return chr(ord('A') + $child);
     }
 
     public function familyField(string $name): FieldName

@@ -49,7 +49,7 @@ final readonly class ReceiveFamily
             $check = Check::query()->create([
                 'id' => UuidV7::generate(),
                 'visit_id' => $visit->id,
-                'letter' => chr(ord('A') + $index),
+                'letter' => ArrivePage::letter($index),
                 'seat_model_id' => $child->seatModel?->id,
             ]);
             foreach ($vehicle + $child->facts as $key => $value) {

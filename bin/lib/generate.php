@@ -19,7 +19,10 @@ use MintBuckle\Core\Rulebook;
 $root = dirname(__DIR__, 2);
 require "{$root}/vendor/autoload.php";
 
-$json = static fn(mixed $schema): string => json_encode($schema, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR) . "\n";
+$json = static fn(mixed $schema): string => json_encode(
+    $schema,
+    JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+) . "\n";
 /** A schema whose own part is written by hand, with the definitions made anew. */
 $withDefinitions = static function (string $file, string $class) use ($root): array {
     $schema = (array) json_decode((string) file_get_contents("{$root}/{$file}"), true, 64, JSON_THROW_ON_ERROR);
@@ -28,7 +31,10 @@ $withDefinitions = static function (string $file, string $class) use ($root): ar
 };
 
 $assessment = (array) json_decode((string) file_get_contents("{$root}/docs/schema/assessment.schema.json"), true, 64, JSON_THROW_ON_ERROR);
-$assessment['$defs']['finding']['properties']['code']['enum'] = array_map(static fn(Code $code): string => $code->value, Rulebook::current()->codes());
+$assessment['$defs']['finding']['properties']['code']['enum'] = array_map(
+    static fn(Code $code): string => $code->value,
+    Rulebook::current()->codes(),
+);
 
 $made = [
     'docs/schema/assessment.schema.json' => $json($assessment),
@@ -38,7 +44,11 @@ $made = [
     'docs/schema/seats.schema.json' => $json($withDefinitions('docs/schema/seats.schema.json', Seat::class)),
 ];
 
-$stale = array_keys(array_filter($made, static fn(string $content, string $file): bool => @file_get_contents("{$root}/{$file}") !== $content, ARRAY_FILTER_USE_BOTH));
+$stale = array_keys(array_filter(
+    $made,
+    static fn(string $content, string $file): bool => @file_get_contents("{$root}/{$file}") !== $content,
+    ARRAY_FILTER_USE_BOTH,
+));
 if (in_array('--check', $argv, true)) {
     foreach ($stale as $file) {
         fwrite(STDERR, "{$file} is not as bin/generate makes it\n");

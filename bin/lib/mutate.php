@@ -5,7 +5,8 @@
  * that is not a printed table. Prints the survivors and the share that was noticed. Works on a copy; changes nothing here. Where pcov
  * is loaded, the tests that run the broken line go first: a place then takes about a second.
  *
- * php bin/lib/mutate.php [worker] [workers] [how many, spread evenly over the core, or a file of places as this prints them; all without it]
+ * php bin/lib/mutate.php [worker] [workers] [how many]
+ * How many: so many, spread evenly over the core, or a file of places as this prints them; all without it.
  */
 
 declare(strict_types=1);
@@ -29,7 +30,8 @@ file_put_contents("{$copy}/autoload.php", <<<'PHP'
 <?php
 spl_autoload_register(static function (string $class): void {
     foreach (['MintBuckle\\Core\\' => 'core/', 'MintBuckle\\Present\\' => 'present/', 'Tests\\' => 'tests/'] as $prefix => $folder) {
-        if (str_starts_with($class, $prefix) && is_file($file = __DIR__ . '/' . $folder . strtr(substr($class, strlen($prefix)), '\\', '/') . '.php')) {
+        $file = __DIR__ . '/' . $folder . strtr(substr($class, strlen($prefix)), '\\', '/') . '.php';
+        if (str_starts_with($class, $prefix) && is_file($file)) {
             require $file;
         }
     }
@@ -47,8 +49,14 @@ foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$copy}/c
     $tokens = PhpToken::tokenize((string) file_get_contents($path));
     foreach ($tokens as $i => $token) {
         $to = OPERATORS[$token->text] ?? null;
-        if ($token->is([T_LNUMBER, T_DNUMBER]) && $tokens[max(0, $i - 2)]->text !== 'strict_types' && ! preg_match('~/(Drawing|Quantity)/~', $path)) {
-            $to = $token->is(T_LNUMBER) ? (string) ((int) str_replace('_', '', $token->text) + 1) : (string) ((float) $token->text * 1.05 ?: 0.05);
+        if (
+            $token->is([T_LNUMBER, T_DNUMBER])
+            && $tokens[max(0, $i - 2)]->text !== 'strict_types'
+            && ! preg_match('~/(Drawing|Quantity)/~', $path)
+        ) {
+            $to = $token->is(T_LNUMBER)
+                ? (string) ((int) str_replace('_', '', $token->text) + 1)
+                : (string) ((float) $token->text * 1.05 ?: 0.05);
         }
         if ($to !== null) {
             $mutants[] = [$path, $i, $token->line, $token->text, $to];
@@ -67,7 +75,14 @@ if (is_file($which)) {
 /** Exit status of the core's tests in a copy: 0 when nothing was noticed. */
 function runTests(string $copy, string $root, string $arguments, bool $covered = false): int
 {
-    exec('cd ' . escapeshellarg($copy) . ' && LAW_CASES=400 timeout 240 php -d pcov.enabled=' . ($covered ? 1 : 0) . ' -d memory_limit=2G ' . escapeshellarg("{$root}/vendor/bin/phpunit") . " --configuration mutants.xml --stop-on-defect --cache-result --cache-directory cache --order-by=defects,duration {$arguments} > /dev/null 2>&1", $output, $status);
+    exec(
+        'cd ' . escapeshellarg($copy) . ' && LAW_CASES=400 timeout 240 php -d pcov.enabled=' . ($covered ? 1 : 0) . ' -d memory_limit=2G '
+            . escapeshellarg("{$root}/vendor/bin/phpunit")
+            . " --configuration mutants.xml --stop-on-defect --cache-result --cache-directory cache --order-by=defects,duration "
+                . "{$arguments} > /dev/null 2>&1",
+        $output,
+        $status,
+    );
 
     return $status;
 }
@@ -100,9 +115,14 @@ $noticedBy = static function (array $mutant, string $which) use ($copy, $root, $
     file_put_contents($path, implode('', array_map(static fn(PhpToken $t): string => $t->text, $tokens)));
     // PHPUnit runs first what failed before: the tests that run the line are given to it as such.
     $tests = $covering[$path][$line] ?? [];
-    file_put_contents($cache, json_encode(['version' => 2, 'defects' => array_fill_keys($tests, 7), 'times' => $times], JSON_THROW_ON_ERROR));
+    file_put_contents(
+        $cache,
+        json_encode(['version' => 2, 'defects' => array_fill_keys($tests, 7), 'times' => $times], JSON_THROW_ON_ERROR),
+    );
     $methods = array_unique(array_map(static fn(string $test): string => preg_quote(strtok($test, '#'), '/'), $tests));
-    $only = $which === QUICK && $methods !== [] && count($methods) < 200 ? ' --filter ' . escapeshellarg('/(' . implode('|', $methods) . ')/') : '';
+    $only = $which === QUICK && $methods !== [] && count($methods) < 200
+        ? ' --filter ' . escapeshellarg('/(' . implode('|', $methods) . ')/')
+        : '';
     $status = runTests($copy, $root, $which . $only);
     file_put_contents($path, $original);
 
@@ -121,5 +141,12 @@ $survivors = array_filter($unnoticed, static fn(array $mutant): bool => ! $notic
 foreach ($survivors as $mutant) {
     echo 'survived: ', $place($mutant), "\n";
 }
-printf("mutation: %d of %d noticed (%.1f %%), worker %d of %d\n", count($mine) - count($survivors), count($mine), 100 - 100 * count($survivors) / max(1, count($mine)), $worker + 1, $workers);
+printf(
+    "mutation: %d of %d noticed (%.1f %%), worker %d of %d\n",
+    count($mine) - count($survivors),
+    count($mine),
+    100 - 100 * count($survivors) / max(1, count($mine)),
+    $worker + 1,
+    $workers,
+);
 exec('rm -rf ' . escapeshellarg($copy));

@@ -6,7 +6,10 @@ namespace MintBuckle\Core\Growth;
 
 use MintBuckle\Core\Facts\Sex;
 
-/** CDC Growth Charts, 2000: weight and stature for age, 24 months to 191.5 months, as printed in centiles. One row a printed row; kilograms and centimetres. */
+/**
+ * CDC Growth Charts, 2000: weight and stature for age, 24 months to 191.5 months, as printed in centiles.
+ * One row a printed row; kilograms and centimetres.
+ */
 final readonly class CdcCharts
 {
     private const WEIGHT_F = [

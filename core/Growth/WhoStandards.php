@@ -6,7 +6,10 @@ namespace MintBuckle\Core\Growth;
 
 use MintBuckle\Core\Facts\Sex;
 
-/** WHO Child Growth Standards, 2006: weight and length for age, birth to 23 months, as printed in centiles. One row a printed row; kilograms and centimetres. */
+/**
+ * WHO Child Growth Standards, 2006: weight and length for age, birth to 23 months, as printed in centiles.
+ * One row a printed row; kilograms and centimetres.
+ */
 final readonly class WhoStandards
 {
     private const WEIGHT_F = [

@@ -19,7 +19,8 @@ use MintBuckle\Core\Quantity\Months;
 final readonly class RegionalPractice
 {
     /**
-     * @param Mass|null $anchorsForward child and seat together on lower anchors, forward-facing, where the label prints no figure; null: the label alone speaks
+     * @param Mass|null $anchorsForward child and seat together on lower anchors, forward-facing, where the label prints no figure; null:
+     *                                  the label alone speaks
      * @param Mass|null $anchorsRear the same, rear-facing
      * @param CalendarDate|null $anchorsMadeFrom the combined figures hold for seats made from this day
      * @param bool $forwardWithoutTether a forward harness may ride without a tether anchor when the seat's maker says so
@@ -64,8 +65,14 @@ final readonly class RegionalPractice
      *
      * @param string $name lower-case letters and digits
      */
-    public function changed(string $name, ?Length $movement = null, ?bool $movementInclusive = null, ?Length $clipDistance = null, ?Months $boosterFrom = null, ?Mass $boosterWeight = null): self
-    {
+    public function changed(
+        string $name,
+        ?Length $movement = null,
+        ?bool $movementInclusive = null,
+        ?Length $clipDistance = null,
+        ?Months $boosterFrom = null,
+        ?Mass $boosterWeight = null,
+    ): self {
         $own = static fn(Bound $was, ?Length $value, ?bool $inclusive): Bound => $value === null && $inclusive === null
             ? $was
             : new Bound($value ?? $was->value, $inclusive ?? $was->inclusive, "practice:{$name}", [Source::OwnPractice->cite($name)]);

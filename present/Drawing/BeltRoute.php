@@ -35,6 +35,10 @@ final readonly class BeltRoute
 
     public const SHELL = [206, 434];
 
+    public const SHELL_WIDTH = 228;
+
+    public const SHELL_HALF = 114;
+
     /** Lap and shoulder part lie beside each other in the path. */
     private const APART = 8;
 

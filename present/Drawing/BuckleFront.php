@@ -36,6 +36,7 @@ final readonly class BuckleFront
 
     /**
      * @param float $top where the picture begins: a little above the head and the highest slot
+     * @param float $height of the picture from there
      * @param list<array{number: int, y: float, allowed: bool, inUse: bool, right: bool}> $slots lowest first
      * @param array{float, float}|null $window top and bottom of where the strap may leave the seat
      * @param float $armpit where the chest clip belongs
@@ -47,6 +48,7 @@ final readonly class BuckleFront
      */
     private function __construct(
         public float $top,
+        public float $height,
         public float $shoulder,
         public bool $shoulderMeasured,
         public ?string $shoulderLabel,
@@ -79,8 +81,11 @@ final readonly class BuckleFront
         $rule = $harness && $s->mode !== null ? $s->strapRule($s->mode) : null;
         $offset = $s->setup()->harness->strapOffset?->base()->toFloat();
 
+        $top = min([$shoulder - 122, ...array_map(static fn(array $slot): float => $slot['y'] - 24, $slots)]);
+
         return new self(
-            min([$shoulder - 122, ...array_map(static fn(array $slot): float => $slot['y'] - 24, $slots)]),
+            $top,
+            self::HEIGHT - $top,
             $shoulder,
             $measured !== null,
             $measured?->show($unit),
@@ -96,9 +101,45 @@ final readonly class BuckleFront
     }
 
     /** How far a strap bows out: a slack one is drawn slack. */
-    public function bow(): int
+    public function shellPath(): string
     {
-        return $this->tight === false ? self::SLACK_BOW : 0;
+        $foot = self::CUSHION + 30;
+
+        return "M96 {$foot}V" . ($this->shoulder - 70) . "q0-44 44-44h140q44 0 44 44V{$foot}z";
+    }
+
+    /** Shoulders, trunk and lap. */
+    public function bodyPath(): string
+    {
+        return 'M' . (self::MIDDLE - 54) . ' ' . ($this->shoulder + 14) . 'q6-22 30-24h48q24 2 30 24l10 '
+            . (self::CUSHION - $this->shoulder - 40) . 'q0 26-20 26h-88q-20 0-20-26z';
+    }
+
+    /** @return list<string> from the shell over the shoulders to the buckle, bowed out while they are slack */
+    public function strapPaths(): array
+    {
+        $bow = 36 + ($this->tight === false ? self::SLACK_BOW : 0);
+        $half = ($this->shoulder + self::BUCKLE) / 2;
+
+        return array_map(
+            fn(int $from, int $side): string => "M{$from} {$this->strap}L" . (self::MIDDLE + $side * 34) . ' ' . ($this->shoulder - 4)
+                . 'Q' . (self::MIDDLE + $side * $bow) . " {$half} " . (self::MIDDLE + $side * 8) . ' ' . self::BUCKLE,
+            [126, 294],
+            [-1, 1],
+        );
+    }
+
+    public function shoulderBeltPath(): string
+    {
+        $x = $this->belt['shoulder'] ?? 0.0;
+
+        return 'M' . ($x - 26) . ' ' . ($this->shoulder - 96) . "L{$x} " . ($this->shoulder - 6) . 'L' . (self::MIDDLE + 62) . ' 338';
+    }
+
+    public function lapBeltPath(): string
+    {
+        return 'M' . (self::MIDDLE - 78) . ' ' . (self::CUSHION - 14) . 'Q' . self::MIDDLE . ' ' . (($this->belt['lap'] ?? 0.0) - 14)
+            . ' ' . (self::MIDDLE + 66) . ' ' . (self::CUSHION - 24);
     }
 
     /**

@@ -22,6 +22,11 @@ final readonly class CarAbove
 
     public const PLACE_HEIGHT = 112;
 
+    /** Of the cushion, and where the seat back begins behind it. */
+    public const CUSHION_DEPTH = 90;
+
+    public const BACK_AT = 92;
+
     private const LEFT = 42;
 
     private const STEP = 116;
@@ -123,5 +128,23 @@ final readonly class CarAbove
             false => $no,
             null => null,
         };
+    }
+
+    /** Outline of a car of that height. */
+    public static function outline(int $height): string
+    {
+        $sill = $height - 40;
+
+        return "M24 {$sill}V96Q24 14 210 14T396 96V{$sill}q0 30-30 30H54q-30 0-30-30z";
+    }
+
+    public function bodyPath(): string
+    {
+        return self::outline($this->height);
+    }
+
+    public function seatHalf(): float
+    {
+        return $this->seatLength / 2;
     }
 }

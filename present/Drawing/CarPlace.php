@@ -18,4 +18,10 @@ final readonly class CarPlace
         public string $title,
         public array $signs,
     ) {}
+
+    /** @return array{float, float} of its cushion */
+    public function middle(): array
+    {
+        return [$this->x + CarAbove::PLACE_WIDTH / 2, $this->y + CarAbove::CUSHION_DEPTH / 2];
+    }
 }

@@ -22,10 +22,15 @@ final readonly class CarPlan
 
     private const SEAT_LENGTH = 78.0;
 
+    private const TO_THE_REAR = 'M0 31v-16m-8 9l8 9 8-9';
+
+    private const TO_THE_FRONT = 'M0-31v16m-8-9l8-9 8 9';
+
     /**
      * @param list<CarPlace> $places
      * @param list<array{
-     *     rider: string, place: string, x: float, y: float, width: float, length: float, rear: bool, ghost: bool,
+     *     rider: string, place: string, x: float, y: float, width: float, length: float, left: float, front: float,
+     *     arrow: string, label: array{float|int, float|int}, rear: bool, ghost: bool,
      * }> $seats centre of each; ghosts last
      * @param list<string> $text the same in words
      */
@@ -61,7 +66,10 @@ final readonly class CarPlan
 
     /**
      * @param list<CarPlace> $places
-     * @return array{rider: string, place: string, x: float, y: float, width: float, length: float, rear: bool, ghost: bool}|null
+     * @return array{
+     *     rider: string, place: string, x: float, y: float, width: float, length: float, left: float, front: float,
+     *     arrow: string, label: array{float|int, float|int}, rear: bool, ghost: bool,
+     * }|null
      */
     private static function seat(Rider $rider, ?string $at, array $places, bool $ghost): ?array
     {
@@ -69,18 +77,30 @@ final readonly class CarPlan
             if ($place->position->name === $at) {
                 $pixelsAMm = CarAbove::PLACE_WIDTH / ($place->position->width?->base()->toFloat() ?? self::TYPICAL_PLACE_MM);
 
+                $width = round(min(150.0, ($rider->seat?->width?->base()->toFloat() ?? self::TYPICAL_SEAT_MM) * $pixelsAMm), 1);
+
                 return [
-                    'rider' => $rider->name, 'place' => $at, 'x' => $place->x + CarAbove::PLACE_WIDTH / 2, 'y' => $place->y + (
-                        CarAbove::PLACE_HEIGHT - 22
-                    ) / 2,
-                    'width' => round(
-                        min(150.0, ($rider->seat?->width?->base()->toFloat() ?? self::TYPICAL_SEAT_MM) * $pixelsAMm),
-                        1,
-                    ), 'length' => self::SEAT_LENGTH, 'rear' => $rider->mode?->facesRear() === true, 'ghost' => $ghost,
+                    'rider' => $rider->name,
+                    'place' => $at,
+                    'x' => $place->middle()[0],
+                    'y' => $place->middle()[1],
+                    'width' => $width,
+                    'length' => self::SEAT_LENGTH,
+                    'left' => -$width / 2,
+                    'front' => -self::SEAT_LENGTH / 2,
+                    'arrow' => $rider->mode?->facesRear() === true ? self::TO_THE_REAR : self::TO_THE_FRONT,
+                    'label' => $ghost ? [16 - $width / 2, 24 - self::SEAT_LENGTH / 2] : [0, 10],
+                    'rear' => $rider->mode?->facesRear() === true,
+                    'ghost' => $ghost,
                 ];
             }
         }
 
         return null;
+    }
+
+    public function bodyPath(): string
+    {
+        return CarAbove::outline($this->height);
     }
 }

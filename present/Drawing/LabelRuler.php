@@ -24,6 +24,8 @@ final readonly class LabelRuler
 
     public const RIGHT = 616;
 
+    public const LENGTH = self::RIGHT - self::LEFT;
+
     /** So many year labels stay apart when they are enlarged on a phone. */
     private const MOST_YEARS = 7;
 
@@ -124,5 +126,33 @@ final readonly class LabelRuler
                 default => 'names such a seat, but not one made then.',
             }, $matches),
         ];
+    }
+
+    /** Width of the time in which it may be used; nothing where it ended before it was made. */
+    public function usable(): float
+    {
+        return max(0.0, ($this->expires ?? 0.0) - ($this->made[0] ?? 0.0));
+    }
+
+    /** Width of the time in which it may have been made. */
+    public function blur(): float
+    {
+        return $this->made === null ? 0.0 : $this->made[1] - $this->made[0];
+    }
+
+    public function madeLabel(): float
+    {
+        return max((float) self::LEFT, ($this->made[0] ?? 0.0) - 20);
+    }
+
+    public static function bandWidth(float $from, float $to): float
+    {
+        return max(4.0, $to - $from);
+    }
+
+    /** @return array{float, int} beside its band, and not over that of the one before */
+    public static function bandLabel(float $from, float $to, int $index): array
+    {
+        return [min(self::RIGHT - 70, max(self::LEFT, ($from + $to) / 2 - 30)), $index % 2 === 0 ? 18 : 36];
     }
 }

@@ -63,4 +63,9 @@ final readonly class ModeField
             Truth::Unknown => 'cannot be told yet.',
         };
     }
+
+    public function right(): float
+    {
+        return $this->x + $this->width;
+    }
 }

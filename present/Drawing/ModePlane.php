@@ -35,6 +35,9 @@ final readonly class ModePlane
 
     public const BOTTOM = 346;
 
+    /** Width and height within the axes. */
+    public const INNER = [self::RIGHT - self::LEFT, self::BOTTOM - self::TOP];
+
     /** Shown where neither seat nor child says more: a child of about eleven. No child is shorter than the least. */
     private const FULL_KG = 36.0;
 

@@ -134,4 +134,9 @@ final readonly class MovementGauge
 
         return $ticks;
     }
+
+    public function height(): float
+    {
+        return $this->bottom + 42;
+    }
 }

@@ -7,7 +7,6 @@ namespace MintBuckle\Present\Drawing;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Wedge;
 use MintBuckle\Core\Fit\ReclineReading;
-use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Wedge\WedgeSize;
 
@@ -21,10 +20,8 @@ final readonly class SeatSide
 
     public const HEIGHT = 390;
 
-    public const PIXELS_A_MM = 0.52;
-
-    /** Where the cushion meets the vehicle seat's back. */
-    public const CREASE = [490.0, 316.0];
+    /** Of what is shown of it. */
+    public const VIEW_HEIGHT = 384;
 
     /** Of seats that do not say: drawn, never judged. In mm and degrees. */
     private const TYPICAL_BASE_MM = 450.0;
@@ -34,13 +31,6 @@ final readonly class SeatSide
     private const TYPICAL_REAR_DEG = 42.0;
 
     private const FORWARD_DEG = 14.0;
-
-    private const SHELL_MM = 500.0;
-
-    /** Middle of the head along the shell, and its distance from it. */
-    private const HEAD_MM = [410.0, 76.0];
-
-    private const TOWEL_MM = 40.0;
 
     /**
      * @param array{float, float} $base front and rear end of the base, x
@@ -79,12 +69,12 @@ final readonly class SeatSide
         $setup = $s->setup();
         $reading = ReclineReading::of($s);
         $lengthMm = $s->seat?->baseLength?->base()->toFloat() ?? self::TYPICAL_BASE_MM;
-        $front = round(self::CREASE[0] - 14 - $lengthMm * self::PIXELS_A_MM, 1);
+        $front = round(SideGeometry::CREASE[0] - 14 - $lengthMm * SideGeometry::PIXELS_A_MM, 1);
         $overhangMm = $setup->overhang?->base()->toFloat() ?? (
             $setup->baseOnCushion === null ? null : (1 - $setup->baseOnCushion->toFloat()) * $lengthMm
         );
         $limit = $s->seat?->overhangMax?->asMaximum($s->madeOn(), $s->heldForLimits())->entry?->value->base()->toFloat();
-        $pivot = $s->isRear() ? [$front + 46, 268.0] : [self::CREASE[0] - 60, 268.0];
+        $pivot = $s->isRear() ? [$front + 46, 268.0] : [SideGeometry::CREASE[0] - 60, 268.0];
         $angle = $reading->angle?->base()->toFloat();
         $lean = $s->isRear() ? -($angle ?? self::TYPICAL_REAR_DEG) : self::FORWARD_DEG;
         $wedge = WedgeSize::of($s);
@@ -97,22 +87,22 @@ final readonly class SeatSide
 
         return new self(
             $s->isRear(),
-            [$front, self::CREASE[0] - 14],
+            [$front, SideGeometry::CREASE[0] - 14],
             $overhangMm === null
-                ? round(self::CREASE[0] - self::TYPICAL_DEPTH_MM * self::PIXELS_A_MM, 1)
-                : round($front + $overhangMm * self::PIXELS_A_MM, 1),
+                ? round(SideGeometry::CREASE[0] - self::TYPICAL_DEPTH_MM * SideGeometry::PIXELS_A_MM, 1)
+                : round($front + $overhangMm * SideGeometry::PIXELS_A_MM, 1),
             $overhangMm !== null,
-            $limit === null || ! $lead ? null : round($front + $limit * self::PIXELS_A_MM, 1),
-            [...$pivot, ...self::tip($pivot, $lean)],
-            self::head($pivot, $lean, $s->isRear()),
+            $limit === null || ! $lead ? null : round($front + $limit * SideGeometry::PIXELS_A_MM, 1),
+            [...$pivot, ...SideGeometry::tip($pivot, $lean)],
+            SideGeometry::head($pivot, $lean, $s->isRear()),
             $angle !== null,
             $reading->angle?->show(),
             $reading->min === null || $reading->max === null || ! $s->isRear() || ! $lead ? null : [
-                ...self::tip($pivot, -$reading->min->value->base()->toFloat()),
-                ...self::tip($pivot, -$reading->max->value->base()->toFloat()),
+                ...SideGeometry::tip($pivot, -$reading->min->value->base()->toFloat()),
+                ...SideGeometry::tip($pivot, -$reading->max->value->base()->toFloat()),
             ],
-            self::noodles($stack),
-            $stack === 'towel' ? self::towel($wedge?->lift) : null,
+            SideGeometry::noodles($stack),
+            $stack === 'towel' ? SideGeometry::towel($wedge?->lift) : null,
             $stack !== null && $setup->wedge !== Wedge::Noodle && $setup->wedge !== Wedge::Towel,
             $setup->indicator === null && $angle === null ? null : ! $reading->isTooUpright() && ! $reading->isTooFlat(),
             $setup->tether->used,
@@ -121,49 +111,50 @@ final readonly class SeatSide
         );
     }
 
-    /**
-     * @param array{float, float} $pivot
-     * @param float $degrees from the vertical; negative leans towards the front of the car
-     * @return array{float, float}
-     */
-    private static function tip(array $pivot, float $degrees): array
+    /** The vehicle seat: its cushion from the edge to the crease, and its back. */
+    public function cushionPath(): string
     {
-        $length = self::SHELL_MM * self::PIXELS_A_MM;
+        [$x, $y] = SideGeometry::CREASE;
 
-        return [round($pivot[0] + $length * sin(deg2rad($degrees)), 1), round($pivot[1] - $length * cos(deg2rad($degrees)), 1)];
+        return 'M' . ($this->edge + 14) . " {$y}q-14 0-14 18t14 24h" . ($x - $this->edge - 10)
+            . "l30-30L584 44q2-14-12-16t-18 12L{$x} {$y}z";
     }
 
-    /**
-     * @param array{float, float} $pivot
-     * @return array{float, float}
-     */
-    private static function head(array $pivot, float $lean, bool $rear): array
+    /** From the foot of the shell between the upright and the flat limit. */
+    public function rangePath(): string
     {
-        [$along, $away] = [self::HEAD_MM[0] * self::PIXELS_A_MM, self::HEAD_MM[1] * self::PIXELS_A_MM * ($rear ? 1 : -1)];
-        [$sin, $cos] = [sin(deg2rad($lean)), cos(deg2rad($lean))];
+        [$x, $y, $toX, $toY] = $this->range ?? [0.0, 0.0, 0.0, 0.0];
 
-        return [round($pivot[0] + $along * $sin + $away * $cos, 1), round($pivot[1] - $along * $cos + $away * $sin, 1)];
+        return "M{$this->shell[0]} {$this->shell[1]}L{$x} {$y}A260 260 0 0 0 {$toX} {$toY}z";
     }
 
-    /** @return list<array{x: float, y: float, r: float}> */
-    private static function noodles(?string $stack): array
+    public function baseWidth(): float
     {
-        $r = WedgeSize::SQUEEZED * WedgeSize::NOODLE_MM / 2 * self::PIXELS_A_MM;
-        [$x, $y] = self::CREASE;
-        $circle = static fn(float $cx, float $cy): array => ['x' => round($cx, 1), 'y' => round($cy, 1), 'r' => round($r, 1)];
-
-        return match ($stack) {
-            'one_noodle' => [$circle($x - $r, $y - $r)],
-            'three_noodles' => [$circle($x - $r, $y - $r), $circle($x - 3 * $r, $y - $r), $circle($x - 2 * $r, $y - $r * (1 + sqrt(3)))],
-            default => [],
-        };
+        return $this->base[1] - $this->base[0];
     }
 
-    /** @return array{x: float, y: float, rx: float, ry: float} */
-    private static function towel(?Length $lift): array
+    /** The shell's seat, from its foot towards the child's knees. */
+    public function panPath(): string
     {
-        $ry = ($lift?->base()->toFloat() ?? self::TOWEL_MM) / 2 * self::PIXELS_A_MM;
+        return "M{$this->shell[0]} {$this->shell[1]}L" . ($this->rear ? $this->base[1] - 40 : $this->base[0] + 26) . ' 262';
+    }
 
-        return ['x' => self::CREASE[0] - 26, 'y' => round(self::CREASE[1] - $ry, 1), 'rx' => 26.0, 'ry' => round($ry, 1)];
+    /** Trunk and legs, sitting with the back against the shell. */
+    public function childPath(): string
+    {
+        $ahead = $this->rear ? 1 : -1;
+
+        return "M{$this->head[0]} {$this->head[1]}L" . ($this->shell[0] + $ahead * 30) . ' ' . ($this->shell[1] - 34) . 'h' . $ahead * 96;
+    }
+
+    public function tetherPath(): string
+    {
+        return "M{$this->shell[2]} " . ($this->shell[3] + 24) . ($this->rear ? 'Q120 120 130 350' : 'Q560 60 598 230');
+    }
+
+    /** Where a finger asks for the overhang. */
+    public function overhangReach(): float
+    {
+        return min($this->base[0], $this->edge) - 20;
     }
 }

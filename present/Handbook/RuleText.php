@@ -8,7 +8,7 @@ use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Rulebook;
 
-/** A rule in the handbook: what it looks for, in one sentence; how heavy it weighs, the mark of its source and its figures are the rule's own. */
+/** A rule in the handbook: what it looks for, in one sentence; its weight, the mark of its source and its figures are the rule's own. */
 final readonly class RuleText
 {
     /** @var array<string, array{0: string, 1?: string}> code => when; and how heavy, where it depends */
@@ -238,7 +238,8 @@ final readonly class RuleText
     public static function of(Code $code): self
     {
         $finds = Rulebook::current()->finds($code);
-        [$when, $severity] = self::ROWS[$code->value] + [1 => implode(' or ', array_map(static fn(Severity $s): string => $s->value, $finds->severities))];
+        $severities = array_map(static fn(Severity $s): string => $s->value, $finds->severities);
+        [$when, $severity] = self::ROWS[$code->value] + [1 => implode(' or ', $severities)];
         $figures = array_combine(array_map(static fn(string $name): string => "{{$name}}", array_keys($finds->figures)), $finds->figures);
 
         return new self($code, $severity, strtr($when, $figures), $finds->mark());

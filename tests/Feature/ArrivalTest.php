@@ -53,7 +53,7 @@ final class ArrivalTest extends FeatureTestCase
 
         self::assertSame(['21 lb', '29.5 in'], [$child->weight?->show(), $child->height?->show()], 'units changed in another tab');
         $this->from('/arrive')->followingRedirects()->post('/visits', ['submission' => Str::uuid7()->toString(), 'first_name' => ''] + $form)
-            ->assertSee('name="units" value="imperial"', false)->assertSee('Weight,<span class="unit"> lb</span>', false);
+            ->assertSee('name="units" value="imperial"', false)->assertSeeInOrder(['Weight,', '<span class="unit"> lb</span>'], false);
     }
 
     public function testMeasuresWithoutUnitsAreNotGuessed(): void

@@ -92,7 +92,7 @@ final class HandsTest extends FeatureTestCase
     public function testTheCardIsTickedStepByStepAndUntickedAgain(): void
     {
         $check = self::check(3);
-        preg_match_all('/name="subject" value="([^"]+)"/', (string) $this->signedIn()->get("/checks/{$check->id}/card/technician")->assertOk()->getContent(), $subjects);
+        preg_match_all('/name="subject"\s+value="([^"]+)"/', (string) $this->signedIn()->get("/checks/{$check->id}/card/technician")->assertOk()->getContent(), $subjects);
         [$first, $second] = $subjects[1];
         $this->tick($check, $first)->assertOk()->assertSee('data-done="1"', false);
         $this->tick($check, $first)->assertOk()->assertSee('data-done="1"', false);

@@ -20,6 +20,7 @@ use MintBuckle\Present\Drawing\ModePlane;
 use MintBuckle\Present\Drawing\MovementGauge;
 use MintBuckle\Present\Drawing\SeatParts;
 use MintBuckle\Present\Drawing\SeatSide;
+use MintBuckle\Present\Drawing\SideGeometry;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
 
@@ -178,9 +179,9 @@ final class StationDrawingTest extends TestCase
         $side = SeatSide::of(self::situation(Cases::REAR, ['setup.overhang' => Cases::q(50, 'mm'), 'setup.angle' => Cases::q(40, 'deg'), 'seat.modes.rear_harness.angle_min' => Cases::q(30, 'deg'), 'seat.modes.rear_harness.angle_max' => Cases::q(45, 'deg')]));
         $lean = static fn(float $x, float $y): float => rad2deg(atan2($side->shell[0] - $x, $side->shell[1] - $y));
 
-        self::assertEqualsWithDelta(300 * SeatSide::PIXELS_A_MM, $side->base[1] - $side->base[0], 0.11);
-        self::assertEqualsWithDelta(50 * SeatSide::PIXELS_A_MM, $side->edge - $side->base[0], 0.11);
-        self::assertEqualsWithDelta(76.2 * SeatSide::PIXELS_A_MM, (float) $side->allowedEdge - $side->base[0], 0.11);
+        self::assertEqualsWithDelta(300 * SideGeometry::PIXELS_A_MM, $side->base[1] - $side->base[0], 0.11);
+        self::assertEqualsWithDelta(50 * SideGeometry::PIXELS_A_MM, $side->edge - $side->base[0], 0.11);
+        self::assertEqualsWithDelta(76.2 * SideGeometry::PIXELS_A_MM, (float) $side->allowedEdge - $side->base[0], 0.11);
         self::assertEqualsWithDelta(40, $lean($side->shell[2], $side->shell[3]), 0.1);
         self::assertNotNull($side->range);
         self::assertEqualsWithDelta(30, $lean($side->range[0], $side->range[1]), 0.1);
@@ -193,8 +194,8 @@ final class StationDrawingTest extends TestCase
         $side = SeatSide::of(self::situation(Cases::REAR, ['setup.angle' => Cases::q(27, 'deg'), 'setup.indicator' => null]));
         self::assertTrue($side->wedgeProposed);
         foreach ($side->noodles as $noodle) {
-            self::assertLessThanOrEqual(SeatSide::CREASE[0] + 0.11, $noodle['x'] + $noodle['r']);
-            self::assertLessThanOrEqual(SeatSide::CREASE[1] + 0.11, $noodle['y'] + $noodle['r']);
+            self::assertLessThanOrEqual(SideGeometry::CREASE[0] + 0.11, $noodle['x'] + $noodle['r']);
+            self::assertLessThanOrEqual(SideGeometry::CREASE[1] + 0.11, $noodle['y'] + $noodle['r']);
         }
         // What was found shows what is there, not what would be right.
         $found = SeatSide::of(self::situation(Cases::REAR, ['setup.angle' => Cases::q(27, 'deg'), 'setup.indicator' => null]), lead: false);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Calculators\Calculator;
 use App\Calculators\CalculatorPage;
+use App\Calculators\ModelsToChoose;
 use App\Models\CheckupEvent;
 use App\Models\User;
 use App\Units;
@@ -30,6 +31,7 @@ final readonly class CalculatorController
             [
                 'page' => new CalculatorPage(
                     $calculator,
+                    ModelsToChoose::in($calculator),
                     (array) $request->query('f', []),
                     $units,
                     CheckupEvent::current()->load('recallList'),

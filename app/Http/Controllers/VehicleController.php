@@ -9,6 +9,7 @@ use App\Http\Requests\SeatFamilyRequest;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Units;
+use App\Vehicles\FamilyVehicle;
 use App\Vehicles\SeatFamily;
 use App\Vehicles\VehiclePage;
 use Illuminate\Contracts\View\View;
@@ -22,10 +23,14 @@ final readonly class VehicleController
         $visit->load(['event.recallList', 'family', 'checks.seatModel', 'checks.visit.event.recallList']);
         $keep = array_values(array_filter((array) $request->query('keep', []), is_string(...)));
 
-        return view(
-            'pages.visits.car',
-            ['page' => new VehiclePage($visit, VehicleLayout::query()->orderBy('name')->get(), $keep, $request->integer('plan'), $units)],
-        );
+        return view('pages.visits.car', ['page' => new VehiclePage(
+            $visit,
+            FamilyVehicle::request($visit, $keep),
+            VehicleLayout::query()->orderBy('name')->get(),
+            $keep,
+            $request->integer('plan'),
+            $units,
+        )]);
     }
 
     public function store(SeatFamilyRequest $request, Visit $visit, SeatFamily $seat): RedirectResponse

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ArrivalRequest;
 use App\Models\CheckupEvent;
+use App\Models\SeatModel;
+use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\ArrivePage;
 use App\Visits\ReceiveFamily;
@@ -17,7 +19,12 @@ final readonly class VisitController
 {
     public function create(Request $request, Units $units): View
     {
-        return view('pages.visits.create', ['page' => ArrivePage::of((array) $request->old(), $units)]);
+        return view('pages.visits.create', ['page' => ArrivePage::of(
+            SeatModel::inUse()->get(),
+            VehicleLayout::query()->orderBy('id')->get(),
+            (array) $request->old(),
+            $units,
+        )]);
     }
 
     public function store(ArrivalRequest $request, ReceiveFamily $receive): RedirectResponse

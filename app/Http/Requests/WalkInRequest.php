@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Calculators\Calculator;
 use App\Calculators\CalculatorPage;
+use App\Calculators\ModelsToChoose;
 use App\Models\CheckupEvent;
 use App\Units;
 use App\Visits\Arrival;
@@ -47,6 +48,7 @@ final class WalkInRequest extends FormRequest
     {
         $page = new CalculatorPage(
             $calculator,
+            ModelsToChoose::in($calculator),
             (array) $this->input('f', []),
             Units::remembered($this->cookie(Units::COOKIE)),
             $this->event(),

@@ -1,9 +1,21 @@
+@use('MintBuckle\Core\Facts\Definition\AnswerKind')
 @props(['row', 'page', 'where'])
-<x-fact-form :page="$page" :path="$row->path" :class="Illuminate\Support\Arr::toCssClasses(['row-fact', 'asked' => $row->asked, 'kind-' . $row->askable->kind->value])" :id="$row->id($where)" :data-path="$row->path">
+<x-fact-form :page="$page" :path="$row->path"
+    :class="Illuminate\Support\Arr::toCssClasses(['row-fact', 'asked' => $row->asked, 'kind-' . $row->askable->kind->value])"
+    :id="$row->id($where)" :data-path="$row->path">
     <legend>{{ $where === 'next' || $row->asked ? $row->askable->question : $row->askable->short }}</legend>
     <x-answer :row="$row" :page="$page" :kind="$row->askable->kind" :id="$row->id($where)" :typed="$page->isProblemOf($row)" />
-    @if ($where === 'next' && $row->askable->kind !== MintBuckle\Core\Facts\Definition\AnswerKind::Elsewhere)<button class="plain" name="answer" value="unknown">Cannot tell now</button>@endif
-    @if ($page->isProblemOf($row))<p class="problem" role="alert">{{ $page->problem }}</p>@endif
-    @if ($row->askable->hint && $row->asked)<p class="hint">{{ $row->askable->hint }}</p>@endif
-    @if ($row->found !== null)<p class="was">{{ $row->stale ? 'Before the change: ' : 'Found: ' }}<x-fact-value :row="$row" :value="$row->found" :page="$page" />{{ $row->stale ? '. Look again.' : '' }}</p>@endif
+    @if ($where === 'next' && $row->askable->kind !== AnswerKind::Elsewhere)
+        <button class="plain" name="answer" value="unknown">Cannot tell now</button>
+    @endif
+    @if ($page->isProblemOf($row))
+        <p class="problem" role="alert">{{ $page->problem }}</p>
+    @endif
+    @if ($row->askable->hint && $row->asked)
+        <p class="hint">{{ $row->askable->hint }}</p>
+    @endif
+    @if ($row->found !== null)
+        <p class="was">{{ $row->stale ? 'Before the change: ' : 'Found: ' }}<x-fact-value :row="$row" :value="$row->found"
+                :page="$page" />{{ $row->stale ? '. Look again.' : '' }}</p>
+    @endif
 </x-fact-form>

@@ -1,6 +1,10 @@
+@use('MintBuckle\Core\Asking\Answers')
+@use('MintBuckle\Present\Drawing\CarAbove')
 @props(['page', 'position'])
 <details class="place-facts" id="place-{{ $position->name }}" data-place-facts="{{ $position->name }}">
-    <summary><strong>{{ MintBuckle\Core\Asking\Answers::placeTitle($position->name) }}</strong> <span>{{ implode(', ', MintBuckle\Present\Drawing\CarAbove::places([$position])[0]->signs) ?: 'nothing known yet' }}</span></summary>
+    <summary><strong>{{ Answers::placeTitle($position->name) }}</strong>
+        <span>{{ implode(', ', CarAbove::places([$position])[0]->signs) ?: 'nothing known yet' }}</span>
+    </summary>
     <div class="rows">
         @foreach ($page->rowsOf($position) as $row)
             <form class="row-fact" method="post" action="{{ route('visits.place', [$page->visit, $position->name]) }}">

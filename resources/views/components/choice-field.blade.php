@@ -3,8 +3,11 @@
     <legend>{{ $label }}</legend>
     <div class="choices">
         @foreach ($options as $value => $text)
-            <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $loop->index }}" name="{{ $field->name }}" value="{{ $value }}" @checked((string) old($field->dotted) === (string) $value)> <span>{{ $text }}</span></label>
+            <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $loop->index }}" name="{{ $field->name }}"
+                    value="{{ $value }}" @checked((string) old($field->dotted) === (string) $value)> <span>{{ $text }}</span></label>
         @endforeach
     </div>
-    @error($field->dotted)<p class="problem" id="{{ $field->id }}-problem">{{ $message }}</p>@enderror
+    @error($field->dotted)
+        <p class="problem" id="{{ $field->id }}-problem">{{ $message }}</p>
+    @enderror
 </fieldset>

@@ -1,5 +1,9 @@
 @props(['lines'])
 <details>
     <summary>The same in words</summary>
-    <ul>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>
+    <ul>
+        @foreach ($lines as $line)
+            <li>{{ $line }}</li>
+        @endforeach
+    </ul>
 </details>

@@ -1,9 +1,12 @@
+@use('Symfony\Component\Uid\UuidV7')
 @props(['page', 'path' => null, 'phase' => null])
 {{-- Posts one fact of this check; the id is made here, so that a fact that arrives twice is stored once. --}}
 <form method="post" action="{{ $page->factsUrl }}" novalidate hx-post="{{ $page->factsUrl }}" {{ $attributes }}>
     @csrf
-    <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}">
-    @if ($path !== null)<input type="hidden" name="key" value="{{ $path }}">@endif
+    <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
+    @if ($path !== null)
+        <input type="hidden" name="key" value="{{ $path }}">
+    @endif
     <input type="hidden" name="phase" value="{{ ($phase ?? $page->phase)->value }}">
     <fieldset @disabled($page->signed)>{{ $slot }}</fieldset>
 </form>

@@ -1,2 +1,3 @@
+@use('App\Checks\FactText')
 @props(['row', 'value', 'page'])
-{{ App\Checks\FactText::of($row, $value, $page->units) }}
+{{ FactText::of($row, $value, $page->units) }}

@@ -1,16 +1,25 @@
 @props(['field', 'label', 'options' => null, 'type' => 'text', 'unit' => null, 'hint' => null])
 <div class="field">
-    <label for="{{ $field->id }}">{{ $label }}@if ($unit)<span class="unit"> {{ $unit }}</span>@endif</label>
+    <label for="{{ $field->id }}">{{ $label }}@if ($unit)
+            <span class="unit"> {{ $unit }}</span>
+        @endif
+    </label>
     @if ($options === null)
-        <input id="{{ $field->id }}" name="{{ $field->name }}" type="{{ $type }}" value="{{ old($field->dotted) }}" {{ $attributes }} @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
+        <input id="{{ $field->id }}" name="{{ $field->name }}" type="{{ $type }}" value="{{ old($field->dotted) }}"
+            {{ $attributes }} @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
     @else
-        <select id="{{ $field->id }}" name="{{ $field->name }}" {{ $attributes }} @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
+        <select id="{{ $field->id }}" name="{{ $field->name }}" {{ $attributes }}
+            @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
             <option value="">Choose</option>
             @foreach ($options as $value => $text)
                 <option value="{{ $value }}" @selected((string) old($field->dotted) === (string) $value)>{{ $text }}</option>
             @endforeach
         </select>
     @endif
-    @if ($hint)<p class="hint">{{ $hint }}</p>@endif
-    @error($field->dotted)<p class="problem" id="{{ $field->id }}-problem">{{ $message }}</p>@enderror
+    @if ($hint)
+        <p class="hint">{{ $hint }}</p>
+    @endif
+    @error($field->dotted)
+        <p class="problem" id="{{ $field->id }}-problem">{{ $message }}</p>
+    @enderror
 </div>

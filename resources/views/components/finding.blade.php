@@ -1,14 +1,17 @@
+@use('MintBuckle\Core\Record\InspectionPhase')
 @props(['card', 'page', 'finding', 'open'])
-<article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}" @if ($card->declined) data-declined @endif>
+<article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"
+    @if ($card->declined) data-declined @endif>
     <x-finding-words :finding="$finding" />
     @if ($card->declined)
         <p class="declined">The family declines: “{{ $card->declined->note }}”. It still counts as open.</p>
     @endif
-    @if ($open && $page->phase === MintBuckle\Core\Record\InspectionPhase::Left && $card->facts !== [])
+    @if ($open && $page->phase === InspectionPhase::Left && $card->facts !== [])
         <details class="mend" @if ($page->isProblemOf($card->facts[0])) open @endif>
             <summary>Put right: enter it afresh</summary>
             @foreach ($card->facts as $row)
-                <x-asked-row :row="$row" :page="$page" :where="'mend-' . $loop->parent->index . str_replace(['.', '/'], '-', $card->subject)" />
+                <x-asked-row :row="$row" :page="$page"
+                    :where="'mend-' . $loop->parent->index . str_replace(['.', '/'], '-', $card->subject)" />
             @endforeach
             @if ($card->canBeDeclined())
                 <x-decline :card="$card" :page="$page" />

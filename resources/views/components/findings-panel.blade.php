@@ -1,30 +1,34 @@
+@use('MintBuckle\Core\Finding\Station')
+@use('Symfony\Component\Uid\UuidV7')
 @props(['page', 'verdict'])
 <aside class="findings-panel" aria-label="What is known so far">
     <div class="verdict verdict-{{ $verdict->value }}" role="status" data-verdict="{{ $verdict->value }}">
         <x-buckle-mark :state="$verdict->value" :size="64" />
         <p><strong>{{ $verdict->title() }}</strong> <span>{{ $page->tally() }}</span></p>
-        <button type="button" class="findings-handle" data-findings-handle hidden aria-label="All of the findings panel, or less of it"></button>
+        <button type="button" class="findings-handle" data-findings-handle hidden
+            aria-label="All of the findings panel, or less of it"></button>
     </div>
-    @if ($page->next && ! $page->signed)
+    @if ($page->next && !$page->signed)
         <div class="next">
             <h2>Next{{ $page->next->askable->station === $page->station ? '' : ', at ' . $page->next->askable->station->title() }}</h2>
             <x-asked-row :row="$page->next" :page="$page" where="next" />
         </div>
     @endif
-    @if ($page->last !== null && ! $page->signed)
+    @if ($page->last !== null && !$page->signed)
         <form class="undo" method="post" action="{{ $page->post('undo') }}" hx-post="{{ $page->post('undo') }}">
             @csrf
-            <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}"><input type="hidden" name="phase" value="{{ $page->phase->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
+            <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden" name="phase"
+                value="{{ $page->phase->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
             <button class="plain" data-key="z" data-undo>Undo: {{ $page->lastInWords() }}</button>
         </form>
     @endif
     <div class="findings">
-        @foreach (MintBuckle\Core\Finding\Station::cases() as $station)
+        @foreach (Station::cases() as $station)
             @continue($page->assessment->findingsAt($station) === [])
             <section>
                 <h2><a href="{{ $page->link(station: $station) }}">{{ $station->title() }}</a></h2>
                 @foreach ($page->findingsAt($station) as $card)
-                    <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="! $page->signed" />
+                    <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="!$page->signed" />
                 @endforeach
             </section>
         @endforeach
@@ -32,7 +36,8 @@
             <section class="corrected">
                 <h2>Put right</h2>
                 @foreach ($page->corrected as $finding)
-                    <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>Found: {{ $finding->message }}</span></p>
+                    <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>Found:
+                            {{ $finding->message }}</span></p>
                 @endforeach
             </section>
         @endif
@@ -41,7 +46,10 @@
         @endif
     </div>
     <p class="findings-foot">
-        <a href="{{ $page->address('card/technician') }}" data-key="c">Installation card</a> · <a href="{{ route('visits.car', $page->check->visit_id) }}">Plan of the car</a> · <a href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ $page->address('log') }}">Every entry</a> · <a href="{{ $page->address('case') }}">Case file</a>
+        <a href="{{ $page->address('card/technician') }}" data-key="c">Installation card</a> · <a
+            href="{{ route('visits.car', $page->check->visit_id) }}">Plan of the car</a> · <a
+            href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ $page->address('log') }}">Every
+            entry</a> · <a href="{{ $page->address('case') }}">Case file</a>
         <button type="button" class="plain" data-show-keys hidden>Keys <kbd>?</kbd></button>
     </p>
 </aside>

@@ -4,9 +4,11 @@
         <div data-side-by-side="{{ $phase }}">
             <h2>{{ $phase === 'found' ? 'As it was found' : 'As it leaves' }}</h2>
             @if ($draw->situation->isHarness())
-                <x-drawing.seat-side :drawing="$draw->side()" :name="$phase" :title="$phase === 'found' ? 'The seat as it was found' : 'The seat as it leaves'" press="none" />
+                <x-drawing.seat-side :drawing="$draw->side()" :name="$phase"
+                    :title="$phase === 'found' ? 'The seat as it was found' : 'The seat as it leaves'" press="none" />
             @endif
-            <x-drawing.buckle-front :drawing="$draw->front()" :name="$phase" :m="$draw->front()::MIDDLE" :s="$draw->front()->shoulder" :cushion="$draw->front()::CUSHION" press="none" />
+            <x-drawing.buckle-front :drawing="$draw->front()" :name="$phase"
+                press="none" />
         </div>
     @endforeach
     <div class="changes">

@@ -3,6 +3,10 @@
     <summary>{{ $help->title }}</summary>
     <div class="help-body">
         <x-drawing.help-picture :name="$help->picture" />
-        <ol>@foreach ($help->steps as $step)<li>{{ $step }}</li>@endforeach</ol>
+        <ol>
+            @foreach ($help->steps as $step)
+                <li>{{ $step }}</li>
+            @endforeach
+        </ol>
     </div>
 </details>

@@ -1,14 +1,18 @@
 @props(['title', 'main' => 'page'])
 <!DOCTYPE html>
 <html lang="en">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
     <title>{{ $title }} · Mint Buckle</title>
-    <link rel="icon" href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 40 20'%3E%3Crect y='2' width='20' height='16' rx='4' fill='%230b5d46'/%3E%3Crect x='22' y='6' width='18' height='8' rx='2' fill='%230b5d46'/%3E%3C/svg%3E">
+    <link rel="icon"
+        href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 40 20'%3E%3Crect y='2' width='20' height='16'
+            rx='4' fill='%230b5d46'/%3E%3Crect x='22' y='6' width='18' height='8' rx='2' fill='%230b5d46'/%3E%3C/svg%3E">
     @vite(['resources/scss/app.scss', 'resources/js/app.js'])
 </head>
+
 <body>
     <a class="visually-hidden-focusable skip" href="#main">To the content</a>
     {{ $head ?? '' }}
@@ -19,7 +23,8 @@
         {{ $slot }}
     </main>
     <footer class="caution">
-        Mint Buckle supports a trained technician. The seat’s and the vehicle’s instructions, local law and the certified technician come first.
+        Mint Buckle supports a trained technician. The seat’s and the vehicle’s instructions, local law and the certified technician come
+        first.
         @auth
             <div class="foot-tools">
                 <x-main-menu />
@@ -29,4 +34,5 @@
         @endauth
     </footer>
 </body>
+
 </html>

@@ -1,7 +1,28 @@
 @props(['table', 'first'])
 <div class="scroll" tabindex="0" role="group" aria-label="{{ $first }}">
     <table>
-        <thead><tr><th scope="col">{{ $first }}</th>@foreach ($table->columns as $column)<th scope="col"><code>{{ $column }}</code></th>@endforeach<th scope="col">Mark</th></tr></thead>
-        <tbody>@foreach ($table->rows as [$title, $values, $mark])<tr><th scope="row">{{ $title }}</th>@foreach ($values as $value)<td>{{ $value }}</td>@endforeach<td><abbr>{{ $mark }}</abbr></td></tr>@endforeach</tbody>
+        <thead>
+            <tr>
+                <th scope="col">{{ $first }}</th>
+                @foreach ($table->columns as $column)
+                    <th scope="col"><code>{{ $column }}</code></th>
+                @endforeach
+                <th scope="col">
+                    Mark</th>
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($table->rows as [$title, $values, $mark])
+                <tr>
+                    <th scope="row">{{ $title }}</th>
+                    @foreach ($values as $value)
+                        <td>{{ $value }}</td>
+                    @endforeach
+                    <td>
+                        <abbr>{{ $mark }}</abbr>
+                    </td>
+                </tr>
+            @endforeach
+        </tbody>
     </table>
 </div>

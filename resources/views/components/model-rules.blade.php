@@ -3,7 +3,12 @@
     <h2>{{ $heading }}</h2>
     <dl class="rules">
         @foreach ($fields as $field)
-            @isset($typed[$field->path])<div data-rule-of="{{ $field->path }}"><dt>{{ $field->label }}</dt><dd>{{ str_replace('_', ' ', $typed[$field->path]) }}</dd></div>@endisset
+            @isset($typed[$field->path])
+                <div data-rule-of="{{ $field->path }}">
+                    <dt>{{ $field->label }}</dt>
+                    <dd>{{ str_replace('_', ' ', $typed[$field->path]) }}</dd>
+                </div>
+            @endisset
         @endforeach
     </dl>
 </section>

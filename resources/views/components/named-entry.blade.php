@@ -7,7 +7,8 @@
     </ul>
 @endif
 <div class="lines">
-    <input name="name" id="{{ $id }}-name" aria-label="{{ $row->askable->question }}" placeholder="{{ $essential ? 'which part' : 'what it is' }}" value="{{ $typed ? old('name') : '' }}" autocomplete="off">
+    <input name="name" id="{{ $id }}-name" aria-label="{{ $row->askable->question }}"
+        placeholder="{{ $essential ? 'which part' : 'what it is' }}" value="{{ $typed ? old('name') : '' }}" autocomplete="off">
     <div class="choices">
         <button class="choice" name="answer" value="no">{{ $essential ? 'Missing, carries no load' : 'Not from the maker' }}</button>
         <button class="choice" name="answer" value="yes">{{ $essential ? 'Missing, essential' : 'Approved by the maker' }}</button>

@@ -1,3 +1,6 @@
+@use('App\Units')
 @props(['finding'])
-@inject('units', App\Units::class)
-@if ($units->retell($finding) !== null)<span class="retold">{{ $units->retell($finding) }}</span>@endif
+@inject('units', Units::class)
+@if ($units->retell($finding) !== null)
+    <span class="retold">{{ $units->retell($finding) }}</span>
+@endif

@@ -1,15 +1,28 @@
 @props(['page', 'rider', 'check', 'findings', 'unknown'])
 <section class="card-work rider-card" id="rider-{{ $rider->name }}" data-rider-card="{{ $rider->name }}">
-    <h2><a href="{{ route('checks.show', [$check->id, 'left', 'place']) }}">Child {{ $rider->name }}</a> <span>{{ $check->seatModel?->title() ?? trim(($rider->seat->maker ?? '') . ' ' . ($rider->seat->model ?? '')) }}{{ $rider->mode ? ', ' . lcfirst($rider->mode->title()) : '' }}</span></h2>
+    <h2><a href="{{ route('checks.show', [$check->id, 'left', 'place']) }}">Child {{ $rider->name }}</a>
+        <span>{{ $check->seatModel?->title() ?? trim(($rider->seat->maker ?? '') . ' ' . ($rider->seat->model ?? '')) }}{{
+            $rider->mode ? ', ' . lcfirst($rider->mode->title()) : '' }}</span>
+    </h2>
     <form method="post" action="{{ route('visits.seat', $page->visit) }}" class="choices" data-seat-form>
         @csrf
         @foreach ($page->places() as $place => $title)
-            <button @class(['choice', 'on' => $place === $rider->nowAt]) name="places[{{ $rider->name }}]" value="{{ $place }}" aria-pressed="{{ $place === $rider->nowAt ? 'true' : 'false' }}" @disabled($page->visit->left_at !== null)>{{ $title }}</button>
+            <button @class(['choice', 'on' => $place === $rider->nowAt]) name="places[{{ $rider->name }}]" value="{{ $place }}"
+                aria-pressed="{{ $place === $rider->nowAt
+                    ? 'true'
+                    : 'false' }}" @disabled($page->visit->left_at !== null)>{{ $title }}</button>
         @endforeach
     </form>
     @foreach ($findings as $finding)
-        <article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"><x-finding-words :finding="$finding" /></article>
+        <article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"><x-finding-words
+                :finding="$finding" /></article>
     @endforeach
-    @if ($unknown !== [])<p class="hint">Not everything is known here: {{ count($unknown) }} {{ count($unknown) === 1 ? 'thing is' : 'things are' }} asked in the check.</p>@endif
-    @if ($rider->nowAt)<a class="choice pin" href="{{ $page->toggled($rider->name) }}" aria-pressed="{{ $rider->keep ? 'true' : 'false' }}" role="button" data-pin="{{ $rider->name }}">{{ $rider->keep ? 'Stays here: let move' : 'Keep here' }}</a>@endif
+    @if ($unknown !== [])
+        <p class="hint">Not everything is known here: {{ count($unknown) }} {{ count($unknown) === 1 ? 'thing is' : 'things are' }}
+            asked in the check.</p>
+    @endif
+    @if ($rider->nowAt)
+        <a class="choice pin" href="{{ $page->toggled($rider->name) }}" aria-pressed="{{ $rider->keep ? 'true' : 'false' }}"
+            role="button" data-pin="{{ $rider->name }}">{{ $rider->keep ? 'Stays here: let move' : 'Keep here' }}</a>
+    @endif
 </section>

@@ -1,3 +1,4 @@
+@use('MintBuckle\Core\Finding\Verdict')
 @props(['child'])
 <section class="sheet-child" data-verdict="{{ $child->verdict->value }}">
     <header>
@@ -11,36 +12,62 @@
         <h3>Before this child rides in it</h3>
         <ul>
             @foreach ($child->open as $line)
-                <li><strong>{{ $line->message }}</strong> {{ $line->retold }} {{ $line->remedy }}@if ($line->declined !== null) <em>The family did not want it changed: “{{ $line->declined }}”.</em>@endif</li>
+                <li><strong>{{ $line->message }}</strong> {{ $line->retold }} {{ $line->remedy }}@if ($line->declined !== null)
+                        <em>The family did not want it changed: “{{ $line->declined }}”.</em>
+                    @endif
+                </li>
             @endforeach
             @if ($child->unanswered > 0)
-                <li>The check is not finished: {{ $child->unanswered }} {{ $child->unanswered === 1 ? 'thing has' : 'things have' }} not been looked at, so nothing can be promised.</li>
+                <li>The check is not finished: {{ $child->unanswered }} {{ $child->unanswered === 1 ? 'thing has' : 'things have' }} not
+                    been looked at, so nothing can be promised.</li>
             @endif
         </ul>
     @endif
     @if ($child->corrected !== [])
         <h3>What was found and put right</h3>
-        <ul>@foreach ($child->corrected as $line)<li>{{ $line->message }} {{ $line->retold }} <em>Put right: {{ $line->remedy }}</em></li>@endforeach</ul>
+        <ul>
+            @foreach ($child->corrected as $line)
+                <li>{{ $line->message }} {{ $line->retold }} <em>Put right: {{ $line->remedy }}</em></li>
+            @endforeach
+        </ul>
     @endif
     @if ($child->card !== null)
         <h3>How to do it again</h3>
-        @if ($child->notice !== null)<p><strong>{{ $child->notice }}</strong></p>@endif
-        <ol class="again">@foreach ($child->card as $step)<li>{{ $step }}</li>@endforeach</ol>
+        @if ($child->notice !== null)
+            <p><strong>{{ $child->notice }}</strong></p>
+        @endif
+        <ol class="again">
+            @foreach ($child->card as $step)
+                <li>{{ $step }}</li>
+            @endforeach
+        </ol>
     @endif
-    @if ($child->card === null && $child->verdict === MintBuckle\Core\Finding\Verdict::DoNotUse)
+    @if ($child->card === null && $child->verdict === Verdict::DoNotUse)
         <p>As it stands no child may ride in it, so no steps to install it are printed.</p>
     @endif
     @if ($child->everyRide !== [])
         <h3>On every ride</h3>
-        <ul>@foreach ($child->everyRide as $line)<li>{{ $line }}</li>@endforeach</ul>
+        <ul>
+            @foreach ($child->everyRide as $line)
+                <li>{{ $line }}</li>
+            @endforeach
+        </ul>
     @endif
     @if ($child->advice !== [])
         <h3>Good to know</h3>
-        <ul>@foreach ($child->advice as $line)<li>{{ $line->message }} {{ $line->retold }} {{ $line->remedy }}</li>@endforeach</ul>
+        <ul>
+            @foreach ($child->advice as $line)
+                <li>{{ $line->message }} {{ $line->retold }} {{ $line->remedy }}</li>
+            @endforeach
+        </ul>
     @endif
     @if ($child->dates !== [])
         <h3>Dates ahead</h3>
-        <ul>@foreach ($child->dates as [$date, $what])<li><strong>{{ $date }}</strong> {{ $what }}</li>@endforeach</ul>
+        <ul>
+            @foreach ($child->dates as [$date, $what])
+                <li><strong>{{ $date }}</strong> {{ $what }}</li>
+            @endforeach
+        </ul>
     @endif
     <p class="fine">{{ $child->by }}</p>
 </section>

@@ -1,15 +1,19 @@
+@use('MintBuckle\Core\Record\InspectionPhase')
+@use('MintBuckle\Core\Finding\Station')
 @props(['page', 'situation'])
 @switch($page->station)
-    @case(MintBuckle\Core\Finding\Station::Child)
+    @case(Station::Child)
         @if ($page->assessment->computed()->changeover !== null)
-            <x-steps-panel :title="'To use it as a ' . $page->assessment->computed()->changeover->to->word()" :steps="$page->assessment->computed()->changeover->steps" />
+            <x-steps-panel :title="'To use it as a ' . $page->assessment->computed()->changeover->to->word()"
+                :steps="$page->assessment->computed()->changeover->steps" />
         @endif
-        @break
-    @case(MintBuckle\Core\Finding\Station::Secure)
-        @if ($page->assessment->computed()->beltLock !== null && $situation->isHarness() && ! $situation->onlyAnchorsHold())
+    @break
+
+    @case(Station::Secure)
+        @if ($page->assessment->computed()->beltLock !== null && $situation->isHarness() && !$situation->onlyAnchorsHold())
             <x-lock-ways :computed="$page->assessment->computed()" />
         @endif
-        @if ($situation->place !== null && ! $situation->onlyAnchorsHold())
+        @if ($situation->place !== null && !$situation->onlyAnchorsHold())
             <details class="card-work panel" data-belt-tree>
                 <summary>Which belt have I got?</summary>
                 <div class="belt-trees">
@@ -18,13 +22,20 @@
                 </div>
             </details>
         @endif
-        @if ($page->phase === MintBuckle\Core\Record\InspectionPhase::Left)
-            @foreach ($page->help() as $help)<x-help-panel :help="$help" />@endforeach
+        @if ($page->phase === InspectionPhase::Left)
+            @foreach ($page->help() as $help)
+                <x-help-panel :help="$help" />
+            @endforeach
         @endif
-        @if ($situation->isHarness())<x-steps-panel title="Taking it out again" :steps="$page->takingOut()" />@endif
-        @break
+        @if ($situation->isHarness())
+            <x-steps-panel title="Taking it out again" :steps="$page->takingOut()" />
+        @endif
+    @break
+
     @default
-        @if ($page->phase === MintBuckle\Core\Record\InspectionPhase::Left || $page->station === MintBuckle\Core\Finding\Station::Measure)
-            @foreach ($page->help() as $help)<x-help-panel :help="$help" />@endforeach
+        @if ($page->phase === InspectionPhase::Left || $page->station === Station::Measure)
+            @foreach ($page->help() as $help)
+                <x-help-panel :help="$help" />
+            @endforeach
         @endif
 @endswitch

@@ -3,7 +3,10 @@
     <summary>{{ $title }}</summary>
     <ol>
         @foreach ($steps as $step)
-            <li>{{ is_string($step) ? $step : $step->step }}@unless (is_string($step)) <em>{{ $step->check }}</em>@endunless</li>
-        @endforeach
-    </ol>
+            <li>{{ is_string($step) ? $step : $step->step }}@unless (is_string($step))
+                <em>{{ $step->check }}</em>
+            @endunless
+        </li>
+    @endforeach
+</ol>
 </details>

@@ -1,9 +1,11 @@
-@inject('units', App\Units::class)
+@use('App\Units')
+@inject('units', Units::class)
 <form method="post" action="{{ route('units') }}">
     @csrf
     <div class="switch" role="group" aria-label="Units">
-        @foreach (App\Units::cases() as $choice)
-            <button name="units" value="{{ $choice->value }}" @class(['on' => $choice === $units]) aria-pressed="{{ $choice === $units ? 'true' : 'false' }}">{{ $choice->title() }}</button>
+        @foreach (Units::cases() as $choice)
+            <button name="units" value="{{ $choice->value }}" @class(['on' => $choice === $units])
+                aria-pressed="{{ $choice === $units ? 'true' : 'false' }}">{{ $choice->title() }}</button>
         @endforeach
     </div>
 </form>

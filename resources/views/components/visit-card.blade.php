@@ -4,7 +4,8 @@
         <span class="ticket"><span class="visually-hidden">Ticket </span>{{ $card->visit->ticket }}</span>
         <div>
             <h3>{{ $card->visit->family?->first_name ?? 'A family' }}</h3>
-            <p>{{ $card->visit->vehicle }}{{ $card->visit->bay ? ' · bay ' . $card->visit->bay : '' }} · {{ $card->visit->event->clock($card->visit->arrived_at) }}</p>
+            <p>{{ $card->visit->vehicle }}{{ $card->visit->bay ? ' · bay ' . $card->visit->bay : '' }} ·
+                {{ $card->visit->event->clock($card->visit->arrived_at) }}</p>
         </div>
     </header>
     <ul>
@@ -12,7 +13,8 @@
             <li>
                 <a class="check-link" href="{{ $card->visit->left_at ? route('visits.sheet', $card->visit) : $row['link'] }}">
                     <x-buckle-mark :state="$row['verdict']->value" :size="36" />
-                    <span><strong>Child {{ $row['check']->letter }}</strong> {{ $row['seat'] }}<br><small>{{ $row['verdict']->title() }}</small></span>
+                    <span><strong>Child {{ $row['check']->letter }}</strong>
+                        {{ $row['seat'] }}<br><small>{{ $row['verdict']->title() }}</small></span>
                 </a>
             </li>
         @endforeach
@@ -24,7 +26,8 @@
             <a class="quiet" href="{{ route('visits.car', $card->visit) }}">Plan of the car</a>
             <a class="quiet" href="{{ route('visits.sheet', $card->visit) }}">Take-home sheet</a>
         @else
-            <form method="post" action="{{ route('visits.bay', $card->visit) }}">@csrf<button class="quiet">Take into a bay</button></form>
+            <form method="post" action="{{ route('visits.bay', $card->visit) }}">@csrf<button class="quiet">Take into a bay</button>
+            </form>
         @endif
     </footer>
 </article>

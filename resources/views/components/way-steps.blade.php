@@ -1,2 +1,8 @@
 @props(['steps'])
-@if ($steps !== [])<ol>@foreach ($steps as $step)<li>{{ $step->step }} <span class="hint">{{ $step->check }}</span></li>@endforeach</ol>@endif
+@if ($steps !== [])
+    <ol>
+        @foreach ($steps as $step)
+            <li>{{ $step->step }} <span class="hint">{{ $step->check }}</span></li>
+        @endforeach
+    </ol>
+@endif

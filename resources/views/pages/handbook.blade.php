@@ -2,22 +2,31 @@
     <x-slot:head><x-head title="Handbook" subtitle="Every rule, its limits, and where schools differ" /></x-slot:head>
     <div class="page-top">
         <h1>Handbook</h1>
-        <form method="get" action="{{ route('handbook') }}" role="search" class="entry search" hx-get="{{ route('handbook') }}" hx-trigger="input changed delay:200ms from:#q, submit" hx-target="#rules" hx-select="#rules" hx-swap="outerHTML" hx-push-url="true">
+        <form method="get" action="{{ route('handbook') }}" role="search" class="entry search" hx-get="{{ route('handbook') }}"
+            hx-trigger="input changed delay:200ms from:#q, submit" hx-target="#rules" hx-select="#rules" hx-swap="outerHTML"
+            hx-push-url="true">
             <label class="visually-hidden" for="q">Look for</label>
-            <input id="q" name="q" type="search" value="{{ $page->search }}" placeholder="tether, clip, booster" autocomplete="off">
+            <input id="q" name="q" type="search" value="{{ $page->search }}" placeholder="tether, clip, booster"
+                autocomplete="off">
             <button class="keep">Look</button>
         </form>
         <nav class="jump" aria-label="Parts"><a href="#rules">Rules</a> <a href="#limits">Limits</a> <a href="#schools">Schools</a></nav>
     </div>
-    <p><abbr>P</abbr> published source, <abbr>C</abbr> common practice of the trade, no source, <abbr>M</abbr> written down from memory. The seat’s and the vehicle’s instructions stand above all of it; law and a few floors stand below which nothing goes.</p>
+    <p><abbr>P</abbr> published source, <abbr>C</abbr> common practice of the trade, no source, <abbr>M</abbr> written down from memory. The
+        seat’s and the vehicle’s instructions stand above all of it; law and a few floors stand below which nothing goes.</p>
     <div id="rules">
-        <p role="status">{{ $page->count() === 1 ? '1 rule' : $page->count() . ' rules' }}{{ $page->search === '' ? '' : " with “{$page->search}”" }}</p>
+        <p role="status">
+            {{ $page->count() === 1 ? '1 rule' : $page->count() . ' rules' }}{{ $page->search === '' ? '' : " with “{$page->search}”" }}</p>
         @foreach ($page->stations() as $station)
             <section class="card-work" aria-labelledby="rules-{{ $station->value }}">
                 <h2 id="rules-{{ $station->value }}">{{ $station->title() }}</h2>
                 <dl class="rules">
                     @foreach ($page->rules[$station->value] as $rule)
-                        <div data-rule="{{ $rule->code->value }}"><dt><code>{{ $rule->code->value }}</code> <span class="weight">{{ $rule->severity }}</span> <abbr>{{ $rule->mark }}</abbr></dt><dd>{{ $rule->when }}</dd></div>
+                        <div data-rule="{{ $rule->code->value }}">
+                            <dt><code>{{ $rule->code->value }}</code> <span class="weight">{{ $rule->severity }}</span>
+                                <abbr>{{ $rule->mark }}</abbr></dt>
+                            <dd>{{ $rule->when }}</dd>
+                        </div>
                     @endforeach
                 </dl>
             </section>
@@ -27,7 +36,10 @@
                 <h2 id="schools-title">Where schools differ, and what is done here</h2>
                 <dl class="rules">
                     @foreach ($page->schools as [$point, $schools, $here])
-                        <div><dt>{{ ucfirst($point) }}</dt><dd>{{ ucfirst($schools) }}. <strong>Here: {{ $here }}.</strong></dd></div>
+                        <div>
+                            <dt>{{ ucfirst($point) }}</dt>
+                            <dd>{{ ucfirst($schools) }}. <strong>Here: {{ $here }}.</strong></dd>
+                        </div>
                     @endforeach
                 </dl>
             </section>

@@ -1,50 +1,84 @@
+@use('MintBuckle\Core\Facts\Definition\AnswerKind')
 @props(['field', 'units'])
-<div class="calculator-field" data-path="{{ $field->askable->path }}"><fieldset class="field">
-    <legend>{{ $field->askable->question }}</legend>
-    @switch($field->askable->kind)
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::YesNo)
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Choice)
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Choices)
-            <div class="choices">
-                @foreach ($field->choices as $value => $label)
-                    <label class="choice tick"><input type="{{ $field->askable->kind === MintBuckle\Core\Facts\Definition\AnswerKind::Choices ? 'checkbox' : 'radio' }}" id="{{ $field->id }}-{{ $value }}" name="{{ $field->name }}{{ $field->askable->kind === MintBuckle\Core\Facts\Definition\AnswerKind::Choices ? '[answers][]' : '[answer]' }}" value="{{ $value }}" @checked($field->has($value))> <span>{{ $label }}</span></label>
-                @endforeach
-            </div>
+<div class="calculator-field" data-path="{{ $field->askable->path }}">
+    <fieldset class="field">
+        <legend>{{ $field->askable->question }}</legend>
+        @switch($field->askable->kind)
+            @case(AnswerKind::YesNo)
+            @case(AnswerKind::Choice)
+
+            @case(AnswerKind::Choices)
+                <div class="choices">
+                    @foreach ($field->choices as $value => $label)
+                        <label class="choice tick"><input
+                                type="{{ $field->askable->kind === AnswerKind::Choices ? 'checkbox' : 'radio' }}"
+                                id="{{ $field->id }}-{{ $value }}"
+                                name="{{ $field->name }}{{ $field->askable->kind === AnswerKind::Choices ? '[answers][]' : '[answer]' }}"
+                                value="{{ $value }}" @checked($field->has($value))> <span>{{ $label }}</span></label>
+                    @endforeach
+                </div>
             @break
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Length)
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Mass)
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Angle)
-            <div class="entry" data-stepper="{{ $units->step($field->askable->kind) }}">
-                <button type="button" class="step" data-step="-1" tabindex="-1" hidden aria-label="Less">−</button>
-                <input name="{{ $field->name }}[amount]" data-amount id="{{ $field->id }}-amount" aria-label="{{ $field->askable->question }}" inputmode="decimal" autocomplete="off" value="{{ $field->text('amount') }}">
-                <span class="unit">{{ ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()) === 'deg' ? '°' : ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()) }}</span>
-                <button type="button" class="step" data-step="1" tabindex="-1" hidden aria-label="More">+</button>
-                <input type="hidden" name="{{ $field->name }}[unit]" value="{{ $field->text('unit') ?: $units->for($field->askable->kind)->symbol() }}">
-            </div>
+
+            @case(AnswerKind::Length)
+            @case(AnswerKind::Mass)
+
+            @case(AnswerKind::Angle)
+                <div class="entry" data-stepper="{{ $units->step($field->askable->kind) }}">
+                    <button type="button" class="step" data-step="-1" tabindex="-1" hidden aria-label="Less">−</button>
+                    <input name="{{ $field->name }}[amount]" data-amount id="{{ $field->id }}-amount"
+                        aria-label="{{ $field->askable->question }}" inputmode="decimal" autocomplete="off"
+                        value="{{ $field->text('amount') }}">
+                    <span
+                        class="unit">{{ ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()) === 'deg'
+                            ? '°'
+                            : ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()) }}</span>
+                    <button type="button" class="step" data-step="1" tabindex="-1" hidden aria-label="More">+</button>
+                    <input type="hidden" name="{{ $field->name }}[unit]"
+                        value="{{ $field->text('unit') ?: $units->for($field->askable->kind)->symbol() }}">
+                </div>
             @break
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Heights)
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Texts)
-            <textarea name="{{ $field->name }}[lines]" id="{{ $field->id }}-lines" rows="3" aria-label="{{ $field->askable->question }}">{{ $field->text('lines') }}</textarea>
-            @if ($field->askable->kind === MintBuckle\Core\Facts\Definition\AnswerKind::Heights)<input type="hidden" name="{{ $field->name }}[unit]" value="{{ $field->text('unit') ?: $units->length()->value }}"><span class="unit">{{ $field->text('unit') ?: $units->length()->value }}</span>@endif
+
+            @case(AnswerKind::Heights)
+            @case(AnswerKind::Texts)
+                <textarea name="{{ $field->name }}[lines]" id="{{ $field->id }}-lines" rows="3"
+                    aria-label="{{ $field->askable->question }}">{{ $field->text('lines') }}</textarea>
+                @if ($field->askable->kind === AnswerKind::Heights)
+                    <input type="hidden" name="{{ $field->name }}[unit]" value="{{ $field->text('unit') ?: $units->length()->value }}"><span
+                        class="unit">{{ $field->text('unit') ?: $units->length()->value }}</span>
+                @endif
             @break
-        @case(MintBuckle\Core\Facts\Definition\AnswerKind::Approvals)
-            <input name="{{ $field->name }}[name]" id="{{ $field->id }}-name" aria-label="What it is" placeholder="strap covers" value="{{ $field->text('name') }}" autocomplete="off">
-            <div class="choices">
-                @foreach (['yes' => 'Came in the box, or the seat’s maker names it', 'no' => 'Neither'] as $value => $label)
-                    <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $value }}" name="{{ $field->name }}[answer]" value="{{ $value }}" @checked($field->has($value))> <span>{{ $label }}</span></label>
-                @endforeach
-            </div>
+
+            @case(AnswerKind::Approvals)
+                <input name="{{ $field->name }}[name]" id="{{ $field->id }}-name" aria-label="What it is" placeholder="strap covers"
+                    value="{{ $field->text('name') }}" autocomplete="off">
+                <div class="choices">
+                    @foreach (['yes' => 'Came in the box, or the seat’s maker names it', 'no' => 'Neither'] as $value => $label)
+                        <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $value }}"
+                                name="{{ $field->name }}[answer]" value="{{ $value }}" @checked($field->has($value))>
+                            <span>{{ $label }}</span></label>
+                    @endforeach
+                </div>
             @break
-        @default
-            @if ($field->choices !== [])
-                <select name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="{{ $field->askable->question }}">
-                    <option value="">Choose</option>
-                    @foreach ($field->choices as $value => $label)<option value="{{ $value }}" @selected($field->has($value))>{{ $label }}</option>@endforeach
-                </select>
-            @else
-                <input name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="{{ $field->askable->question }}" type="{{ $field->askable->kind === MintBuckle\Core\Facts\Definition\AnswerKind::Date ? 'date' : 'text' }}" value="{{ $field->text('answer') }}" autocomplete="off">
-            @endif
-    @endswitch
-    @if ($field->askable->hint)<p class="hint">{{ $field->askable->hint }}</p>@endif
-    @if ($field->problem)<p class="problem" role="alert">{{ $field->problem }}</p>@endif
-</fieldset></div>
+
+            @default
+                @if ($field->choices !== [])
+                    <select name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="{{ $field->askable->question }}">
+                        <option value="">Choose</option>
+                        @foreach ($field->choices as $value => $label)
+                            <option value="{{ $value }}" @selected($field->has($value))>{{ $label }}</option>
+                        @endforeach
+                    </select>
+                @else
+                    <input name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="{{ $field->askable->question }}"
+                        type="{{ $field->askable->kind === AnswerKind::Date ? 'date' : 'text' }}"
+                        value="{{ $field->text('answer') }}" autocomplete="off">
+                @endif
+        @endswitch
+        @if ($field->askable->hint)
+            <p class="hint">{{ $field->askable->hint }}</p>
+        @endif
+        @if ($field->problem)
+            <p class="problem" role="alert">{{ $field->problem }}</p>
+        @endif
+    </fieldset>
+</div>

@@ -1,4 +1,12 @@
 @props(['answer', 'page'])
-<p>{{ $answer->flight()->because }}</p>
-@if ($answer->flight()->steps !== [])<ol class="card-work">@foreach ($answer->flight()->steps as $step)<li>{{ $step }}</li>@endforeach</ol>@endif
-<p class="hint"><abbr title="{{ $answer->flight()->source->kind->value }}">{{ $answer->flight()->source->kind->mark() }}</abbr> {{ $answer->flight()->source->text }}.</p>
+<p>
+    {{ $answer->flight()->because }}</p>
+@if ($answer->flight()->steps !== [])
+    <ol class="card-work">
+        @foreach ($answer->flight()->steps as $step)
+            <li>{{ $step }}</li>
+        @endforeach
+    </ol>
+@endif
+<p class="hint"><abbr title="{{ $answer->flight()->source->kind->value }}">{{ $answer->flight()->source->kind->mark() }}</abbr>
+    {{ $answer->flight()->source->text }}.</p>

@@ -2,6 +2,10 @@
 <x-drawing.mode-plane :drawing="$answer->plane()" press="none" />
 <ul class="card-work modes">
     @foreach ($answer->assessment->computed()->modes as $fit)
-        <li data-mode="{{ $fit->mode->value }}"><x-buckle-mark :state="['Yes' => 'good_to_ride', 'No' => 'do_not_use', 'Unknown' => 'not_finished'][$fit->fits->name]" :size="26" /> <strong>{{ $fit->mode->title() }}</strong>: {{ ['Yes' => 'fits', 'No' => 'does not fit', 'Unknown' => 'not known yet'][$fit->fits->name] }}{{ $fit->because() === [] ? '' : ', ' . implode('; ', $fit->because()) }}</li>
+        <li data-mode="{{ $fit->mode->value }}"><x-truth-mark :truth="$fit->fits" />
+            <strong>{{ $fit->mode->title() }}</strong>:
+            {{ ['Yes' => 'fits', 'No' => 'does not fit', 'Unknown' => 'not known yet'][$fit->fits->name] }}{{
+                $fit->because() === [] ? '' : ', ' . implode('; ', $fit->because()) }}
+        </li>
     @endforeach
 </ul>

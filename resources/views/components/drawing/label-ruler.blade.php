@@ -5,30 +5,32 @@
         <desc id="ruler-desc">{{ implode(' ', $drawing->text) }}</desc>
         @foreach ($drawing->bands as $band)
             <g class="band band-{{ strtolower($band['covers']->name) }}" data-band="{{ $band['id'] }}">
-                <rect x="{{ $band['from'] }}" y="56" width="{{ max(4, $band['to'] - $band['from']) }}" height="62" />
-                <text x="{{ min($drawing::RIGHT - 70, max($drawing::LEFT, ($band['from'] + $band['to']) / 2 - 30)) }}" y="{{ 18 + 18 * ($loop->index % 2) }}">{{ $band['id'] }}</text>
+                <rect x="{{ $band['from'] }}" y="56" width="{{ $drawing::bandWidth($band['from'], $band['to']) }}" height="62" />
+                <text x="{{ $drawing::bandLabel($band['from'], $band['to'], $loop->index)[0] }}"
+                    y="{{ $drawing::bandLabel($band['from'], $band['to'], $loop->index)[1] }}">{{ $band['id'] }}</text>
             </g>
         @endforeach
-        <rect class="ground" x="{{ $drawing::LEFT }}" y="78" width="{{ $drawing::RIGHT - $drawing::LEFT }}" height="24" rx="4" />
+        <rect class="ground" x="{{ $drawing::LEFT }}" y="78" width="{{ $drawing::LENGTH }}" height="24" rx="4" />
         @if ($drawing->made && $drawing->expires !== null)
-            <rect class="usable" x="{{ $drawing->made[0] }}" y="78" width="{{ max(0, $drawing->expires - $drawing->made[0]) }}" height="24" />
+            <rect class="usable" x="{{ $drawing->made[0] }}" y="78" width="{{ $drawing->usable() }}" height="24" />
         @endif
         @foreach ($drawing->years as $year)
             <path class="tick" d="M{{ $year['x'] }} 102v14" />
             <text class="year" x="{{ $year['x'] }}" y="136" text-anchor="middle">{{ $year['label'] }}</text>
         @endforeach
         @if ($drawing->made)
-            @if ($drawing->made[1] - $drawing->made[0] > 1)
-                <rect class="blur" data-blur x="{{ $drawing->made[0] }}" y="70" width="{{ $drawing->made[1] - $drawing->made[0] }}" height="40" rx="6" />
+            @if ($drawing->blur() > 1)
+                <rect class="blur" data-blur x="{{ $drawing->made[0] }}" y="70" width="{{ $drawing->blur() }}" height="40" rx="6" />
             @endif
             <path class="made" data-made d="M{{ $drawing->made[0] }} 70v40" />
-            <text class="strong" x="{{ max($drawing::LEFT, $drawing->made[0] - 20) }}" y="162">made</text>
+            <text class="strong" x="{{ $drawing->madeLabel() }}" y="162">made</text>
         @endif
         @if ($drawing->expires !== null)
-            <path @class(['expires', 'over' => $drawing->expired]) data-expires="{{ $drawing->expires }}" d="M{{ $drawing->expires }} 66v48" />
+            <path @class(['expires', 'over' => $drawing->expired]) data-expires="{{ $drawing->expires }}"
+                d="M{{ $drawing->expires }} 66v48" />
             <text class="strong" x="{{ $drawing->expires }}" y="162" text-anchor="middle">no more use</text>
         @endif
-        <path class="today" data-today="{{ $drawing->today }}" d="M{{ $drawing->today }} 62v44M{{ $drawing->today - 7 }} 62h14l-7 10z" />
+        <path class="today" data-today="{{ $drawing->today }}" transform="translate({{ $drawing->today }} 62)" d="M0 0v44M-7 0h14l-7 10z" />
         <text class="strong" x="{{ $drawing->today }}" y="54" text-anchor="middle">today</text>
     </svg>
     <figcaption><x-drawing-words :lines="$drawing->text" /></figcaption>

@@ -3,32 +3,55 @@
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="plane-title plane-desc">
         <title id="plane-title">Weight and height against the seat’s ways of riding</title>
         <desc id="plane-desc">{{ implode(' ', $drawing->text) }}</desc>
-        <defs><clipPath id="plane-inside"><rect x="{{ $drawing::LEFT }}" y="{{ $drawing::TOP }}" width="{{ $drawing::RIGHT - $drawing::LEFT }}" height="{{ $drawing::BOTTOM - $drawing::TOP }}" /></clipPath></defs>
-        <rect class="ground" x="{{ $drawing::LEFT }}" y="{{ $drawing::TOP }}" width="{{ $drawing::RIGHT - $drawing::LEFT }}" height="{{ $drawing::BOTTOM - $drawing::TOP }}" />
+        <defs>
+            <clipPath id="plane-inside">
+                <rect x="{{ $drawing::LEFT }}" y="{{ $drawing::TOP }}" width="{{ $drawing::INNER[0] }}"
+                    height="{{ $drawing::INNER[1] }}" />
+            </clipPath>
+        </defs>
+        <rect class="ground" x="{{ $drawing::LEFT }}" y="{{ $drawing::TOP }}" width="{{ $drawing::INNER[0] }}"
+            height="{{ $drawing::INNER[1] }}" />
         @foreach ($drawing->weights as $mark)
-            <path class="grid" d="M{{ $mark['x'] }} {{ $drawing::TOP }}V{{ $drawing::BOTTOM }}" /><text class="year" x="{{ $mark['x'] }}" y="{{ $drawing::BOTTOM + 26 }}" text-anchor="middle">{{ $mark['label'] }}</text>
+            <path class="grid" d="M{{ $mark['x'] }} {{ $drawing::TOP }}V{{ $drawing::BOTTOM }}" /><text class="year"
+                y="26" text-anchor="middle" transform="translate({{ $mark['x'] }} {{ $drawing::BOTTOM }})">{{ $mark['label'] }}</text>
         @endforeach
         @foreach ($drawing->heights as $mark)
-            <path class="grid" d="M{{ $drawing::LEFT }} {{ $mark['y'] }}H{{ $drawing::RIGHT }}" /><text class="year" x="{{ $drawing::LEFT - 8 }}" y="{{ $mark['y'] + 5 }}" text-anchor="end">{{ $mark['label'] }}</text>
+            <path class="grid" d="M{{ $drawing::LEFT }} {{ $mark['y'] }}H{{ $drawing::RIGHT }}" /><text class="year"
+                x="-8" y="5" text-anchor="end" transform="translate({{ $drawing::LEFT }} {{ $mark['y'] }})">{{ $mark['label'] }}</text>
         @endforeach
         @foreach ($drawing->fields as $field)
-            <g @class(['mode-field', 'mode-' . $field->mode->value, 'in-use' => $field->inUse, 'fits-' . strtolower($field->fits->name)]) data-mode="{{ $field->mode->value }}" data-fits="{{ strtolower($field->fits->name) }}" data-press="{{ $press }}-setup-mode-{{ $field->mode->value }}">
-                <rect x="{{ $field->x }}" y="{{ $field->y }}" width="{{ $field->width }}" height="{{ $field->height }}" rx="6" />
+            <g @class([
+                'mode-field',
+                'mode-' . $field->mode->value,
+                'in-use' => $field->inUse,
+                'fits-' . strtolower($field->fits->name),
+            ]) data-mode="{{ $field->mode->value }}" data-fits="{{ strtolower($field->fits->name) }}"
+                data-press="{{ $press }}-setup-mode-{{ $field->mode->value }}">
+                <rect x="{{ $field->x }}" y="{{ $field->y }}" width="{{ $field->width }}" height="{{ $field->height }}"
+                    rx="6" />
             </g>
         @endforeach
         <g clip-path="url(#plane-inside)">
-            @if ($drawing->spread !== [])<polygon class="spread" points="{{ $drawing::points($drawing->spread) }}" />@endif
-            @if ($drawing->path !== [])<polyline class="growth" points="{{ $drawing::points($drawing->path) }}" />@endif
+            @if ($drawing->spread !== [])
+                <polygon class="spread" points="{{ $drawing::points($drawing->spread) }}" />
+            @endif
+            @if ($drawing->path !== [])
+                <polyline class="growth" points="{{ $drawing::points($drawing->path) }}" />
+            @endif
         </g>
         @foreach ($drawing->fields as $field)
-            <text class="strong mode-name" x="{{ $field->x + $field->width - 8 }}" y="{{ $field->y + 20 }}" text-anchor="end" data-leaves="{{ $field->leaves }}">{{ $field->mode->short() }}{{ $field->leaves ? ', to ' . $field->leaves : '' }}</text>
+            <text class="strong mode-name" x="-8" y="20" text-anchor="end" transform="translate({{ $field->right() }} {{ $field->y }})"
+                data-leaves="{{ $field->leaves }}">{{ $field->mode->short() }}{{ $field->leaves ? ', to ' . $field->leaves : '' }}</text>
         @endforeach
         @if ($drawing->child)
-            <circle class="point" cx="{{ $drawing->child[0] }}" cy="{{ $drawing->child[1] }}" r="9" data-child-point="{{ $drawing->child[0] }},{{ $drawing->child[1] }}" />
+            <circle class="point" cx="{{ $drawing->child[0] }}" cy="{{ $drawing->child[1] }}" r="9"
+                data-child-point="{{ $drawing->child[0] }},{{ $drawing->child[1] }}" />
         @endif
     </svg>
     <figcaption>
-        @if ($drawing->path !== [])<p class="hint">The path ahead is an estimate from growth charts and starts at what was measured.</p>@endif
+        @if ($drawing->path !== [])
+            <p class="hint">The path ahead is an estimate from growth charts and starts at what was measured.</p>
+        @endif
         <x-drawing-words :lines="$drawing->text" />
     </figcaption>
 </figure>

@@ -1,9 +1,12 @@
+@use('MintBuckle\Core\Record\InspectionPhase')
 <x-layout :title="$page->title() . ' · ' . $page->station->title()" main="check-main">
     <x-slot:head>
         <x-head :title="$page->title()" :subtitle="$page->subtitle()">
             <nav class="switch" aria-label="Phase">
-                @foreach (MintBuckle\Core\Record\InspectionPhase::cases() as $phase)
-                    <a href="{{ $page->link($phase) }}" @class(['on' => $phase === $page->phase]) @if ($phase === $page->phase) aria-current="true" @endif data-phase="{{ $phase->value }}">{{ $phase->title() }}</a>
+                @foreach (InspectionPhase::cases() as $phase)
+                    <a href="{{ $page->link($phase) }}" @class(['on' => $phase === $page->phase])
+                        @if ($phase === $page->phase) aria-current="true" @endif
+                        data-phase="{{ $phase->value }}">{{ $phase->title() }}</a>
                 @endforeach
             </nav>
         </x-head>

@@ -4,11 +4,17 @@
         <p class="brand-large"><x-buckle-mark state="good_to_ride" :size="64" /> Mint Buckle</p>
         <h1>Sign in</h1>
         <label for="login">Name</label>
-        <input id="login" name="login" value="{{ old('login') }}" autocomplete="username" autocapitalize="none" required autofocus @error('login') aria-invalid="true" aria-describedby="login-problem" @enderror>
-        @error('login')<p class="problem" id="login-problem">{{ $message }}</p>@enderror
+        <input id="login" name="login" value="{{ old('login') }}" autocomplete="username" autocapitalize="none" required autofocus
+            @error('login') aria-invalid="true" aria-describedby="login-problem" @enderror>
+        @error('login')
+            <p class="problem" id="login-problem">{{ $message }}</p>
+        @enderror
         <label for="password">Password</label>
-        <input id="password" name="password" type="password" autocomplete="current-password" required @error('password') aria-invalid="true" aria-describedby="password-problem" @enderror>
-        @error('password')<p class="problem" id="password-problem">{{ $message }}</p>@enderror
+        <input id="password" name="password" type="password" autocomplete="current-password" required
+            @error('password') aria-invalid="true" aria-describedby="password-problem" @enderror>
+        @error('password')
+            <p class="problem" id="password-problem">{{ $message }}</p>
+        @enderror
         <button class="press">Sign in</button>
     </form>
 </x-layout>
