@@ -5,31 +5,25 @@ declare(strict_types=1);
 namespace App\Events;
 
 use App\Models\CheckupEvent;
-use App\Models\Visit;
 
 /** The event at a glance: who waits, who is worked on, who has left. */
 final readonly class EventPage
 {
-    /** @var array<string, list<VisitCard>> by heading, in the order in which they matter */
+    /** @var array<string, list<VisitCard>> by heading, in the order in which they matter; none is empty */
     public array $groups;
 
-    public function __construct(public CheckupEvent $event)
+    /** @param list<VisitCard> $visits */
+    public function __construct(public CheckupEvent $event, array $visits)
     {
-        $cards = $event->visits->map(static fn(Visit $visit): VisitCard => VisitCard::of($visit->setRelation('event', $event)));
-        $this->groups = [
-            'In the bays' => array_values(
-                $cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at === null && $c->visit->bay !== null)->all(),
-            ),
-            'Waiting' => array_values(
-                $cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at === null && $c->visit->bay === null)->all(),
-            ),
-            'Gone home' => array_values($cards->filter(static fn(VisitCard $c): bool => $c->visit->left_at !== null)->all()),
-        ];
-    }
-
-    public function isEmpty(): bool
-    {
-        return $this->event->visits->isEmpty();
+        $groups = ['In the bays' => [], 'Waiting' => [], 'Gone home' => []];
+        foreach ($visits as $visit) {
+            $groups[match (true) {
+                $visit->hasLeft => 'Gone home',
+                $visit->bay !== null => 'In the bays',
+                default => 'Waiting',
+            }][] = $visit;
+        }
+        $this->groups = array_filter($groups);
     }
 
     public function recallListAge(): ?int

@@ -4,33 +4,22 @@ declare(strict_types=1);
 
 namespace App\Events;
 
-use App\Models\Check;
-use App\Models\Visit;
-use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Finding\Verdict;
-use MintBuckle\Core\Record\InspectionPhase;
-
 /** A family at the event: its ticket, its car, and each seat's mark. */
 final readonly class VisitCard
 {
-    /** @param list<array{check: Check, verdict: Verdict, seat: string, link: string}> $checks */
-    private function __construct(public Visit $visit, public array $checks) {}
-
-    public static function of(Visit $visit): self
-    {
-        return new self($visit, array_values($visit->checks->map(self::check(...))->all()));
-    }
-
-    /** @return array{check: Check, verdict: Verdict, seat: string, link: string} */
-    private static function check(Check $check): array
-    {
-        $phase = $check->is_left_begun ? InspectionPhase::Left : InspectionPhase::Found;
-
-        return [
-            'check' => $check,
-            'verdict' => $check->verdict ?? Verdict::NotFinished,
-            'seat' => trim(($check->maker ?? 'Seat') . ' ' . ($check->model ?? '')),
-            'link' => route('checks.show', [$check->id, $phase->value, Station::Label->value]),
-        ];
-    }
+    /**
+     * @param string|null $family what the family is called by; null: its data were deleted
+     * @param string $arrived as the event's clock showed it, 14:05
+     * @param list<CheckLine> $checks
+     */
+    public function __construct(
+        public int $id,
+        public int $ticket,
+        public ?string $family,
+        public string $vehicle,
+        public ?int $bay,
+        public string $arrived,
+        public bool $hasLeft,
+        public array $checks,
+    ) {}
 }

@@ -44,21 +44,6 @@ use MintBuckle\Core\Record\LoggedFact;
  */
 final class Check extends Model
 {
-    /** What lists show of a check: without what was kept when it was signed. */
-    public const LISTED = [
-        'id',
-        'visit_id',
-        'letter',
-        'maker',
-        'model',
-        'serial',
-        'made_on',
-        'verdict',
-        'judged_by',
-        'is_left_begun',
-        'signed_at',
-    ];
-
     protected $fillable = ['id', 'visit_id', 'letter', 'seat_model_id', 'signed_at', 'signed_by', 'rulebook', 'assessment', 'sheet'];
 
     /** @var list<LoggedFact>|null */

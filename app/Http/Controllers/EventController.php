@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Checks\Projection;
 use App\Events\EventPage;
-use App\Models\Check;
+use App\Events\EventVisits;
 use App\Models\CheckupEvent;
 use Illuminate\Contracts\View\View;
 
@@ -16,12 +16,7 @@ final readonly class EventController
     {
         $event = CheckupEvent::current()->load('recallList');
         $projection->refresh($event);
-        $event->load([
-            'visits' => static fn($visits) => $visits->orderBy('ticket'),
-            'visits.family',
-            'visits.checks' => static fn($checks) => $checks->select(Check::LISTED),
-        ]);
 
-        return view('pages.event.index', ['page' => new EventPage($event)]);
+        return view('pages.event.index', ['page' => new EventPage($event, EventVisits::of($event))]);
     }
 }

@@ -1,32 +1,34 @@
+@use('MintBuckle\Core\Finding\Station')
 @props(['card'])
-<article class="visit" data-ticket="{{ $card->visit->ticket }}">
+<article class="visit" data-ticket="{{ $card->ticket }}">
     <header>
-        <span class="ticket"><span class="visually-hidden">Ticket </span>{{ $card->visit->ticket }}</span>
+        <span class="ticket"><span class="visually-hidden">Ticket </span>{{ $card->ticket }}</span>
         <div>
-            <h3>{{ $card->visit->family?->first_name ?? 'A family' }}</h3>
-            <p>{{ $card->visit->vehicle }}{{ $card->visit->bay ? ' · bay ' . $card->visit->bay : '' }} ·
-                {{ $card->visit->event->clock($card->visit->arrived_at) }}</p>
+            <h3>{{ $card->family ?? 'A family' }}</h3>
+            <p>{{ $card->vehicle }}{{ $card->bay === null ? '' : ' · bay ' . $card->bay }} · {{ $card->arrived }}</p>
         </div>
     </header>
     <ul>
-        @foreach ($card->checks as $row)
+        @foreach ($card->checks as $line)
             <li>
-                <a class="check-link" href="{{ $card->visit->left_at ? route('visits.sheet', $card->visit) : $row['link'] }}">
-                    <x-buckle-mark :state="$row['verdict']->value" :size="36" />
-                    <span><strong>Child {{ $row['check']->letter }}</strong>
-                        {{ $row['seat'] }}<br><small>{{ $row['verdict']->title() }}</small></span>
+                <a class="check-link" href="{{ $card->hasLeft
+                    ? route('visits.sheet', $card->id)
+                    : route('checks.show', [$line->id, $line->phase->value, Station::Label->value]) }}">
+                    <x-buckle-mark :state="$line->verdict->value" :size="36" />
+                    <span><strong>Child {{ $line->letter }}</strong>
+                        {{ $line->seat }}<br><small>{{ $line->verdict->title() }}</small></span>
                 </a>
             </li>
         @endforeach
     </ul>
     <footer>
-        @if ($card->visit->left_at)
-            <a class="quiet" href="{{ route('visits.sheet', $card->visit) }}">Sheet</a>
-        @elseif ($card->visit->bay)
-            <a class="quiet" href="{{ route('visits.car', $card->visit) }}">Plan of the car</a>
-            <a class="quiet" href="{{ route('visits.sheet', $card->visit) }}">Take-home sheet</a>
+        @if ($card->hasLeft)
+            <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">Sheet</a>
+        @elseif ($card->bay !== null)
+            <a class="quiet" href="{{ route('visits.car', $card->id) }}">Plan of the car</a>
+            <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">Take-home sheet</a>
         @else
-            <form method="post" action="{{ route('visits.bay', $card->visit) }}">@csrf<button class="quiet">Take into a bay</button>
+            <form method="post" action="{{ route('visits.bay', $card->id) }}">@csrf<button class="quiet">Take into a bay</button>
             </form>
         @endif
     </footer>

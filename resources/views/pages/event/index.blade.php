@@ -13,14 +13,13 @@
         <a class="press" href="{{ route('visits.create') }}">A family arrives</a>
         <a class="quiet event-calculators" href="{{ route('calculators.index') }}">Calculators</a>
     </div>
-    @if ($page->isEmpty())
+    @if ($page->groups === [])
         <section class="card-work empty">
             <h2>Nobody is here yet</h2>
             <p>When the first car drives in, press “A family arrives”.</p>
         </section>
     @endif
     @foreach ($page->groups as $heading => $cards)
-        @continue($cards === [])
         <section class="event-group" aria-labelledby="group-{{ $loop->index }}">
             <h2 id="group-{{ $loop->index }}">{{ $heading }} <span class="count">{{ count($cards) }}</span></h2>
             <div class="event-cards">
