@@ -27,13 +27,15 @@ $json = json_encode($file->case, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR);
 $rulebook = Rulebook::current();
 $case = Reader::read($json);
 
-$decode = medianMicroseconds(static fn() => json_decode($json, false, 64, JSON_THROW_ON_ERROR));
-$assess = medianMicroseconds(static fn() => Assessor::assess($case, $rulebook));
-$compute = medianMicroseconds(static fn() => Computed::of(Assessor::assess($case, $rulebook)->situation)) - $assess;
-$read = medianMicroseconds(static fn() => Reader::read($json));
+[$decode, $assess, $computed, $read] = mediansInTurn(
+    static fn() => json_decode($json, false, 64, JSON_THROW_ON_ERROR),
+    static fn() => Assessor::assess($case, $rulebook),
+    static fn() => Computed::of(Assessor::assess($case, $rulebook)->situation),
+    static fn() => Reader::read($json),
+);
 
 printf("bench: assess_us %.0f us\n", $assess);
 printf("bench: assess_vs_json_decode %.1f x\n", $assess / $decode);
-printf("bench: compute_us %.0f us\n", $compute);
+printf("bench: compute_us %.0f us\n", $computed - $assess);
 printf("bench: read_us %.0f us\n", $read);
 printf("bench: read_and_assess_vs_json_decode %.1f x\n", ($read + $assess) / $decode);

@@ -13,8 +13,11 @@ $root = dirname(__DIR__);
 $copy = sys_get_temp_dir() . '/mint-buckle-house-' . getmypid();
 mkdir("{$copy}/vendor", recursive: true);
 register_shutdown_function(static fn() => exec('rm -rf ' . escapeshellarg($copy)));
-foreach (['core', 'present', 'app', 'resources', 'tests', 'docs', 'bin', 'database'] as $folder) {
+foreach (['core', 'present', 'app', 'resources', 'tests', 'docs', 'bin', 'bench', 'database', 'routes'] as $folder) {
     exec('cp -r ' . escapeshellarg("{$root}/{$folder}") . ' ' . escapeshellarg("{$copy}/{$folder}"));
+}
+foreach (['CHANGELOG.md', 'CONTRIBUTING.md', 'README.md', '.editorconfig'] as $file) {
+    copy("{$root}/{$file}", "{$copy}/{$file}");
 }
 // The copy's own classes first, the packages from here.
 file_put_contents("{$copy}/vendor/autoload.php", <<<PHP

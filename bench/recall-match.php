@@ -40,13 +40,13 @@ DB::statement('ANALYZE campaign_keys');
 
 $seat = new Seat(maker: 'Maker 17', model: 'M-444');
 $matched = 0;
-$match = medianMicroseconds(static function () use ($list, $seat, &$matched): void {
+$narrow = static function () use ($list, $seat, &$matched): void {
     // A fresh model, so that nothing is remembered from the round before.
     $said = (new RecallList())->forceFill(['id' => $list->id])->narrowed($seat->maker, $seat->model);
     $campaigns = array_map(static fn(stdClass $one) => SectionReader::read(CoreCampaign::class, $one), $said);
     $matched = count(RecallAnswer::of(new CoreList(CalendarDate::of(2026, 1, 1), $campaigns), $seat)->matches);
-});
-$byKey = medianMicroseconds(static fn() => Campaign::query()->find(10050000));
+};
+[$match, $byKey] = mediansInTurn($narrow, static fn() => Campaign::query()->find(10050000));
 DB::rollBack();
 
 printf("bench: recall_match_ms %.2f ms (%d campaigns match)\n", $match / 1000, $matched);
