@@ -61,31 +61,24 @@ use MintBuckle\Core\Rules\Secure\LockTogetherRule;
 use MintBuckle\Core\Rules\Secure\SecureFacts;
 
 /** The map of the trade: every rule, by station, in the order in which they are asked. */
-final readonly class Rulebook
+final class Rulebook
 {
     /** Year and edition. A signed assessment is kept with it. */
     public const VERSION = '2026.1';
 
-    /** @var array<string, non-empty-list<Finds>> by code; of a code with several subjects, those without one first */
-    private array $finds;
+    /** @var array<string, non-empty-list<Finds>>|null by code; of a code with several subjects, those without one first */
+    private ?array $finds = null;
 
     /**
      * @param list<Rule> $rules
      * @param list<Finds> $beside found by the seating planner and the car view: they need the whole car
      */
-    private function __construct(public string $version, public array $rules, array $beside)
-    {
-        $finds = [];
-        foreach ([...array_merge(...array_map(static fn(Rule $rule): array => $rule->finds(), $rules)), ...$beside] as $one) {
-            $finds[$one->code->value][] = $one;
-        }
-        $this->finds = $finds;
-    }
+    private function __construct(public readonly string $version, public readonly array $rules, private readonly array $beside) {}
 
     /** @return list<Code> every code there is, in the order of the rules */
     public function codes(): array
     {
-        return array_values(array_map(static fn(array $same): Code => $same[0]->code, $this->finds));
+        return array_values(array_map(static fn(array $same): Code => $same[0]->code, $this->found()));
     }
 
     /**
@@ -96,7 +89,7 @@ final readonly class Rulebook
      */
     public function finds(Code $code, ?string $subject = null): Finds
     {
-        $same = $this->finds[$code->value] ?? throw new InvalidArgumentException("no rule finds {$code->value}");
+        $same = $this->found()[$code->value] ?? throw new InvalidArgumentException("no rule finds {$code->value}");
         foreach ($same as $one) {
             if ($one->subject !== null && $one->subject === $subject) {
                 return $one;
@@ -104,6 +97,21 @@ final readonly class Rulebook
         }
 
         return $same[0];
+    }
+
+    /** @return array<string, non-empty-list<Finds>> gathered when first asked for: judging needs none of it */
+    private function found(): array
+    {
+        if ($this->finds === null) {
+            $this->finds = [];
+            foreach (
+                [...array_merge(...array_map(static fn(Rule $rule): array => $rule->finds(), $this->rules)), ...$this->beside] as $one
+            ) {
+                $this->finds[$one->code->value][] = $one;
+            }
+        }
+
+        return $this->finds;
     }
 
     /** The same one each time: rules hold nothing of a case. */

@@ -20,6 +20,7 @@ use MintBuckle\Core\Record\Corrected;
 use MintBuckle\Core\Record\FoldedCase;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Rulebook;
+use WeakMap;
 
 /**
  * A check judged as the event sees it: the core's assessment, and one thing more. A maker or model that neither the recall list nor
@@ -29,14 +30,19 @@ final readonly class Judge
 {
     private const KEPT_SECONDS = 86_400;
 
-    public function __construct(private Rulebook $rulebook, private NamesOnRecord $names) {}
+    /** @var WeakMap<FoldedCase, array{Assessment, NameDoubt|null}> what is kept and what is shown is judged once */
+    private WeakMap $judged;
+
+    public function __construct(private Rulebook $rulebook, private NamesOnRecord $names)
+    {
+        $this->judged = new WeakMap();
+    }
 
     /** @param bool $both whether the other phase is shown beside it */
     public function of(Check $check, InspectionPhase $phase, bool $both = false): JudgedCheck
     {
         $folded = $check->caseOf($phase);
-        $doubt = $this->doubt($check, $folded);
-        $assessment = $this->assess($folded, $doubt);
+        [$assessment, $doubt] = $this->judged($check, $folded);
 
         return new JudgedCheck(
             $check,
@@ -58,9 +64,19 @@ final readonly class Judge
     /** The assessment alone, where nothing else of the check is shown. */
     public function check(Check $check, InspectionPhase $phase): Assessment
     {
-        $folded = $check->caseOf($phase);
+        return $this->judged($check, $check->caseOf($phase))[0];
+    }
 
-        return $this->assess($folded, $this->doubt($check, $folded));
+    /** @return array{Assessment, NameDoubt|null} */
+    private function judged(Check $check, FoldedCase $folded): array
+    {
+        $known = $this->judged[$folded] ?? null;
+        if ($known === null) {
+            $doubt = $this->doubt($check, $folded);
+            $known = $this->judged[$folded] = [$this->assess($folded, $doubt), $doubt];
+        }
+
+        return $known;
     }
 
     private function assess(FoldedCase $folded, ?NameDoubt $doubt): Assessment

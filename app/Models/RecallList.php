@@ -160,8 +160,8 @@ final class RecallList extends Model
         }
         $said = [];
         // A campaign with several keys is met several times; a join is planned faster than a subquery that tells them apart.
-        foreach ($rows->get('campaigns.*')->all() as $row) {
-            $said[$row->id] = Campaign::said($row);
+        foreach ($rows->get('campaigns.*')->keyBy('id')->all() as $id => $row) {
+            $said[$id] = Campaign::said($row);
         }
         ksort($said);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Checks\Judge;
 use App\Clock;
 use App\Units;
 use Carbon\CarbonImmutable;
@@ -18,6 +19,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Rulebook::class, static fn(): Rulebook => Rulebook::current());
+        $this->app->scoped(Judge::class);
         $this->app->bind(Units::class, static fn(): Units => Units::remembered(request()->cookie(Units::COOKIE)));
         $this->app->singleton(ClockInterface::class, Clock::class);
     }

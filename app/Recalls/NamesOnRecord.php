@@ -17,6 +17,8 @@ final class NamesOnRecord
 
     public function doubt(?RecallList $list, ?string $maker, ?string $model): ?NameDoubt
     {
+        // Read anew for every seat: a model may have been entered since.
+        $this->catalogue = null;
         if ($maker !== null && ! $this->knowsMaker($list, $maker)) {
             return new NameDoubt('seat.maker', $maker, $this->near($list, $maker));
         }

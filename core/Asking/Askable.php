@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Asking;
 
+use Closure;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\Definition\AnswersFrom;
@@ -22,7 +23,7 @@ final readonly class Askable
      * @param string $path dotted path in the case file; a * stands for one part of it
      * @param int $order within the station, the lowest first
      * @param string $short a few words, where the fact is listed
-     * @param array<array-key, string>|AnswersFrom $answers value => label, in order; or what of the seat or car gives them
+     * @param Closure(): array<array-key, string>|AnswersFrom $answers value => label, in order; or what of the seat or car gives them
      * @param Ride|null $ride the one way of riding in which there is such a fact
      */
     private function __construct(
@@ -34,7 +35,7 @@ final readonly class Askable
         public string $short,
         public string $question,
         public ?string $hint,
-        private array|AnswersFrom $answers,
+        private Closure|AnswersFrom $answers,
         public ?Ride $ride,
     ) {}
 
@@ -52,7 +53,7 @@ final readonly class Askable
             $words['short'] ?? $fact->path,
             $words['question'] ?? $fact->path,
             $words['hint'] ?? null,
-            $asked->from ?? self::labelled($fact, $kind, $words['answers'] ?? []),
+            $asked->from ?? static fn(): array => self::labelled($fact, $kind, $words['answers'] ?? []),
             $fact->ride,
         );
     }
@@ -66,7 +67,7 @@ final readonly class Askable
         string $question,
         ?string $hint = null,
     ): self {
-        return new self($path, $station, 0, AskedWhen::Elsewhere, $kind, $short, $question, $hint, [], null);
+        return new self($path, $station, 0, AskedWhen::Elsewhere, $kind, $short, $question, $hint, static fn(): array => [], null);
     }
 
     public function hasStar(): bool
@@ -82,7 +83,7 @@ final readonly class Askable
     /** @return array<array-key, string> value => label */
     public function choices(CaseFile $case): array
     {
-        return is_array($this->answers) ? $this->answers : Answers::from($this->answers, $case);
+        return $this->answers instanceof AnswersFrom ? Answers::from($this->answers, $case) : ($this->answers)();
     }
 
     /**

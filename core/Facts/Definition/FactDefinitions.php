@@ -16,25 +16,28 @@ final class FactDefinitions
      */
     public static function below(string $root): array
     {
-        return self::$found[$root] ??= self::find($root, '', null);
+        if (! isset(self::$found[$root])) {
+            $found = [];
+            self::find($root, '', null, $found);
+            self::$found[$root] = $found;
+        }
+
+        return self::$found[$root];
     }
 
     /**
      * @param class-string $class
-     * @return array<string, FactDefinition>
+     * @param array<string, FactDefinition> $found
      */
-    private static function find(string $class, string $prefix, ?Ride $ride): array
+    private static function find(string $class, string $prefix, ?Ride $ride, array &$found): void
     {
-        $found = [];
         foreach (Fields::of($class) as $field) {
             $path = $prefix . $field->key;
             $within = $field->ride ?? $ride;
             $found[$path] = new FactDefinition($path, $field, $within);
             if ($field->holdsSections()) {
-                $found += self::find($field->section(), $path . ($field->type === FieldType::Section ? '.' : '.*.'), $within);
+                self::find($field->section(), $path . ($field->type === FieldType::Section ? '.' : '.*.'), $within, $found);
             }
         }
-
-        return $found;
     }
 }
