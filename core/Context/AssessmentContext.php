@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Context;
 
+use Closure;
 use MintBuckle\Core\Calendar\Age;
 use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Facts\BaseUse;
@@ -89,11 +90,20 @@ final readonly class AssessmentContext
     /** Path of a fact of the place in use; while that is not known, of the place itself. */
     public function placePath(string $key): string
     {
-        return match (true) {
-            $this->place !== null => $this->placePath . '.' . $key,
+        return $this->placePaths()($key);
+    }
+
+    /** @return Closure(string): string the same for what outlives this context: it holds nothing of it */
+    public function placePaths(): Closure
+    {
+        $place = $this->placePath;
+        $whole = match (true) {
+            $this->place !== null => null,
             $this->case->vehicle === null => 'vehicle',
             default => 'setup.position',
         };
+
+        return static fn(string $key): string => $whole ?? "{$place}.{$key}";
     }
 
     public function isHarness(): bool

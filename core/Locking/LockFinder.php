@@ -39,7 +39,7 @@ final readonly class LockFinder
         /** @var WeakMap<AssessmentContext, self> $found each context once: many rules ask */
         static $found = new WeakMap();
 
-        return $found[$s] ??= self::at($s->seat ?? new Seat(), $s->place ?? new SeatingPosition(''), $s->placePath(...), $s->setup()->base);
+        return $found[$s] ??= self::at($s->seat ?? new Seat(), $s->place ?? new SeatingPosition(''), $s->placePaths(), $s->setup()->base);
     }
 
     /** @param Closure(string): string $path of a fact of the place */

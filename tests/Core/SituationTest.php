@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Computed;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\FreePlaces;
+use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use WeakReference;
 
 /** What all rules see: which standard speaks, whether the tether is called for, which places are free. */
 final class SituationTest extends TestCase
@@ -181,5 +185,16 @@ final class SituationTest extends TestCase
     private static function webbingAsked(string $case, array $changes): ?string
     {
         return (new AssessmentContext(Cases::read($case, $changes)))->webbingAsked()?->value;
+    }
+
+    /** What is remembered by context must not hold it: a worker judges thousands. */
+    public function testWhatWasJudgedIsForgotten(): void
+    {
+        $judged = Assessor::assess(Cases::read(Cases::FORWARD), Rulebook::current());
+        Computed::of($judged->situation);
+        $left = WeakReference::create($judged->situation);
+        unset($judged);
+        gc_collect_cycles();
+        self::assertNull($left->get());
     }
 }
