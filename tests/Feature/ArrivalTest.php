@@ -83,6 +83,7 @@ final class ArrivalTest extends FeatureTestCase
         self::assertSame('Perrin', $family->first_name);
         self::assertIsString($stored);
         self::assertStringNotContainsString('Perrin', $stored);
+        $this->get('/')->assertOk()->assertSee('<h3>Perrin</h3>', false);
         $family->delete();
         $this->get('/')->assertOk()->assertDontSee('Perrin')->assertSee('A family');
     }

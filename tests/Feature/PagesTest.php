@@ -21,16 +21,18 @@ final class PagesTest extends FeatureTestCase
         $this->get('/')->assertRedirect('/sign-in');
     }
 
-    public function testTheYardShowsEachSeatsMark(): void
+    public function testTheEventShowsEachFamilyAndItsSeatsMarks(): void
     {
         $html = (string) $this->signedIn()->get('/')->assertOk()->getContent();
         foreach (['Good to ride', 'Fix first', 'Not finished', 'Do not use'] as $verdict) {
             self::assertStringContainsString($verdict, $html);
         }
         self::assertStringContainsString('9 days old', $html);
+        self::assertStringContainsString('<h3>Idris</h3>', $html);
+        self::assertStringContainsString('Halven Sound · bay 1 · ', $html);
     }
 
-    public function testAnEmptyYard(): void
+    public function testAnEmptyEvent(): void
     {
         $event = CheckupEvent::current()->replicate();
         $event->held_on = $event->held_on->addDay();
