@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App;
 
 use MintBuckle\Core\Facts\Definition\AnswerKind;
-use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -73,24 +72,6 @@ enum Units: string
         return $quantity->show($this->unitOf($quantity));
     }
 
-    /**
-     * A finding speaks in the unit that was measured. Where that is not one of these: what was observed, and its limit, once more in
-     * these.
-     */
-    public function retell(Finding $finding): ?string
-    {
-        $observed = $finding->observed instanceof Quantity ? $finding->observed : null;
-        $unit = $observed === null ? null : $this->unitOf($observed);
-        if ($observed === null || $unit === null || $this->holds($observed->unit)) {
-            return null;
-        }
-        $limit = $finding->limit instanceof Quantity ? $finding->limit : null;
-
-        return $limit === null
-            ? 'That is ' . ltrim($observed->show($unit), '-') . '.'
-            : "That is {$observed->showBeside($limit, $unit)}; the limit is {$limit->show($unit)}.";
-    }
-
     private function unitOf(Quantity $quantity): ?Unit
     {
         return match (true) {
@@ -98,10 +79,5 @@ enum Units: string
             $quantity instanceof Mass => $this->for(AnswerKind::Mass),
             default => null,
         };
-    }
-
-    private function holds(Unit $unit): bool
-    {
-        return ($this === self::Imperial) === in_array($unit, [LengthUnit::Inch, MassUnit::Pound, MassUnit::Ounce], true);
     }
 }

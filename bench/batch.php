@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Told;
 /**
  * Ten thousand case files through one process of buckle:assess --lines: cases a second, and how much memory grows on the way.
  */
@@ -9,7 +10,7 @@ declare(strict_types=1);
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
-use MintBuckle\Core\AssessmentWriter;
+use MintBuckle\Present\Words\AssessmentWriter;
 use MintBuckle\Core\Rulebook;
 
 require __DIR__ . '/../vendor/autoload.php';
@@ -24,7 +25,7 @@ $memory = [];
 $start = hrtime(true);
 for ($i = 0; $i < 10_000; $i++) {
     try {
-        json_encode(AssessmentWriter::toArray(Assessor::assess(Reader::read($lines[$i % count($lines)]), $rulebook)), JSON_THROW_ON_ERROR);
+        json_encode(AssessmentWriter::toArray(Assessor::assess(Reader::read($lines[$i % count($lines)]), $rulebook), Told::in('en')), JSON_THROW_ON_ERROR);
     } catch (InvalidCase) {
         exit(1);
     }

@@ -219,39 +219,13 @@ enum Calculator: string
     public static function ownQuestions(): array
     {
         return [
-            Askable::besides(
-                'own.noodle',
-                Station::Measure,
-                AnswerKind::Length,
-                'Noodle',
-                'How thick is the noodle?',
-                'Outside, unsqueezed. 2.5 in unless you measure.',
-            ),
-            Askable::besides('own.model', Station::Child, AnswerKind::Text, 'Seat', 'Which seat of the catalogue?'),
-            Askable::besides('own.missing', Station::Place, AnswerKind::Length, 'Missing room', 'How much room is missing?'),
-            Askable::besides('own.shell', Station::Place, AnswerKind::Length, 'Shell', 'How long is the shell, from its bite to the top?'),
-            Askable::besides(
-                'own.handle',
-                Station::Place,
-                AnswerKind::Length,
-                'Handle now',
-                'How far does the handle reach ahead of the shell now?',
-            ),
-            Askable::besides(
-                'own.other_handle',
-                Station::Place,
-                AnswerKind::Length,
-                'Handle, other position',
-                'And in another position its maker allows for travel?',
-            ),
-            Askable::besides(
-                'own.base',
-                Station::Place,
-                AnswerKind::Length,
-                'Base',
-                'How far does the base add to the front?',
-                'Only where its maker allows the shell without it.',
-            ),
+            Askable::besides('own.noodle', Station::Measure, AnswerKind::Length),
+            Askable::besides('own.model', Station::Child, AnswerKind::Text),
+            Askable::besides('own.missing', Station::Place, AnswerKind::Length),
+            Askable::besides('own.shell', Station::Place, AnswerKind::Length),
+            Askable::besides('own.handle', Station::Place, AnswerKind::Length),
+            Askable::besides('own.other_handle', Station::Place, AnswerKind::Length),
+            Askable::besides('own.base', Station::Place, AnswerKind::Length),
         ];
     }
 }

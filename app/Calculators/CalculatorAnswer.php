@@ -8,6 +8,7 @@ use App\Models\CheckupEvent;
 use App\Recalls\NameDoubt;
 use App\Recalls\NamesOnRecord;
 use App\Units;
+use App\Words\Telling;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\FlightCard;
@@ -78,7 +79,7 @@ final readonly class CalculatorAnswer
             fn(string $path): bool => ! array_key_exists($path, $this->facts) && in_array($path, $lacking, true),
         );
 
-        return array_values(array_map(static fn(string $path): string => CalculatorPage::askable($path)->short, $paths));
+        return array_values(array_map(static fn(string $path): string => Telling::now()->tell(CalculatorPage::askable($path)->short()), $paths));
     }
 
     /** @return list<string> paths of the facts that would decide */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calculators;
 
 use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Telling\Message;
 
 /** A fact on a calculator's form: how it is asked, what was typed, and what is wrong with that. */
 final readonly class CalculatorField
@@ -14,7 +15,7 @@ final readonly class CalculatorField
     public string $name;
 
     /**
-     * @param array<array-key, string> $choices value => label
+     * @param array<array-key, Message|string> $choices value => label
      * @param array<array-key, mixed> $typed answer, amount, unit, lines, answers
      */
     public function __construct(public Askable $askable, string $path, public array $choices, public array $typed, public ?string $problem)

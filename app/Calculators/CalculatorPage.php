@@ -81,13 +81,8 @@ final readonly class CalculatorPage
             }
         }
 
-        return Questionnaire::standard()->for($path) ?? Askable::besides(
-            $path,
-            Calculator::Expiry->station(),
-            AnswerKind::Elsewhere,
-            $path,
-            $path,
-        );
+        return Questionnaire::standard()->for($path)
+            ?? Askable::besides($path, Calculator::Expiry->station(), AnswerKind::Elsewhere);
     }
 
     /** Whether anything was answered at all. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calculators;
 
 use App\Units;
+use App\Words\Telling;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Practice\Layer;
 use MintBuckle\Core\Quantity\MassUnit;
@@ -69,7 +70,7 @@ final readonly class Headline
         $first = LockFinder::of($answer->situation)->inOrder()[0];
 
         return match (LockFinder::of($answer->situation)->anyWorks()) {
-            Truth::Yes => new self($first->way, "{$first->title()}: this works."),
+            Truth::Yes => new self($first->way, Telling::now()->tell($first->title()) . ': this works.'),
             Truth::No => new self('none', 'Nothing locks this belt for this seat. Choose another place, or the lower anchors.'),
             Truth::Unknown => new self('unknown', 'It cannot be told yet.'),
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use App\Models\User;
+use App\Words\Telling;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Quantity\Length;
@@ -59,7 +60,7 @@ final readonly class AnswerReader
             AnswerKind::Essentials => self::named($answer, $posted, $before, 'essential'),
             AnswerKind::Approvals => self::named($answer, $posted, $before, 'approved'),
             AnswerKind::Signature => ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()],
-            AnswerKind::Elsewhere => throw new UnreadableAnswer((string) $askable->hint),
+            AnswerKind::Elsewhere => throw new UnreadableAnswer(Telling::now()->tell($askable->hint())),
         };
     }
 

@@ -6,12 +6,13 @@ namespace App\Checks;
 
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Telling\Message;
 
 /** A fact on a station: how it is asked, what is known of it, what was found where it was changed since. */
 final readonly class AskedRow
 {
     /**
-     * @param array<array-key, string> $choices value => label
+     * @param array<array-key, Message|string> $choices value => label
      * @param mixed $found what was found, where the left phase has changed it; for a stale fact what was seen before the change
      * @param bool $stale something it depends on was changed: look again
      */

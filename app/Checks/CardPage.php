@@ -13,6 +13,9 @@ use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Record\AnnotationKind;
+use MintBuckle\Core\Telling\Keeping;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** The installation card of a check, step by step, each ticked as it is done. A step that the facts have changed since is another step. */
 final readonly class CardPage
@@ -22,18 +25,18 @@ final readonly class CardPage
 
     public Check $check;
 
-    /** @var list<string> */
+    /** @var list<Message> */
     public array $takingOut;
 
     public ?Changeover $changeover;
 
     public bool $signed;
 
-    /** @var list<string> why no child may ride in it as it stands */
+    /** @var list<Listing> why no child may ride in it as it stands */
     public array $stops;
 
     /** What the steps do not follow, or lack. */
-    public ?string $notice;
+    public ?Message $notice;
 
     public function __construct(JudgedCheck $judged, public StepPerformer $performer, public Units $units, public ?string $problem = null)
     {
@@ -44,12 +47,12 @@ final readonly class CardPage
         $this->steps = $card === null ? null : array_map(fn(int $i, CardStep $step): array => [
             'number' => $i + 1,
             'step' => $step,
-            'subject' => $subject = $performer->value . '.' . substr(sha1(($i + 1) . $step->step), 0, 12),
+            'subject' => $subject = $performer->value . '.' . substr(sha1(($i + 1) . json_encode(Keeping::toJson($step->step()), JSON_THROW_ON_ERROR)), 0, 12),
             'done' => $facts->latest(AnnotationKind::Ticked->key($subject))?->value() === true,
         ], array_keys($card), $card);
         $this->notice = InstallationCard::notice($left->situation);
         $this->stops = array_values(array_map(
-            static fn(Finding $f): string => "{$f->message} {$f->remedy}",
+            static fn(Finding $f): Listing => Listing::sentences([$f->message(), $f->remedy()]),
             array_filter($left->findings, static fn(Finding $f): bool => $f->severity === Severity::Stop),
         ));
         $this->takingOut = TakingOut::of($left->situation);

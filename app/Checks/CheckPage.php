@@ -20,6 +20,7 @@ use MintBuckle\Core\Locking\BeltTree;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Present\Handbook\Help;
 
 /** Everything the check screen shows, for one phase and one station. */
@@ -159,10 +160,10 @@ final readonly class CheckPage
         );
     }
 
-    /** The last entry in words: "Chest clip". */
-    public function lastInWords(): string
+    /** What the last entry was about: "Chest clip". */
+    public function lastEntry(): ?Message
     {
-        return $this->last === null ? '' : LogLine::what($this->last->key);
+        return $this->last === null ? null : LogLine::what($this->last->key);
     }
 
     public function isProblemOf(AskedRow $row): bool
@@ -213,7 +214,7 @@ final readonly class CheckPage
         };
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     public function takingOut(): array
     {
         return TakingOut::of($this->situation);
@@ -235,7 +236,6 @@ final readonly class CheckPage
         return LogLine::changes(
             $this->phase === InspectionPhase::Left || $this->judged->other === null ? $this->facts : $this->judged->other->facts,
             $this->case,
-            $this->units,
         );
     }
 }

@@ -14,21 +14,29 @@ use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** A fact's value as a person reads it or has typed it. */
 final readonly class FactText
 {
-    public static function of(AskedRow $row, mixed $value, Units $units): string
+    /** As it is told: a quantity, the answer's own words, a name as it was entered. */
+    public static function of(AskedRow $row, mixed $value): Quantity|Message|Listing|string
     {
         $quantity = self::quantity($value);
 
         return match (true) {
-            $quantity !== null => $units->show($quantity),
-            is_bool($value) => $row->choices[$value ? 'yes' : 'no'] ?? ($value ? 'Yes' : 'No'),
-            is_array($value) => $value === []
-                ? 'nothing'
-                : implode(', ', array_map(static fn(mixed $v): string => self::of($row, $v, $units), $value)),
+            $quantity !== null => $quantity,
+            is_bool($value) => $row->choices[$value ? 'yes' : 'no'] ?? new Message($value ? 'answers.yes' : 'answers.no'),
+            is_array($value) => $value === [] ? new Message('answers.nothing') : Listing::names(array_values(array_map(
+                static function (mixed $v) use ($row): Quantity|Message|string {
+                    $one = self::of($row, $v);
+
+                    return $one instanceof Listing ? '' : $one;
+                },
+                $value,
+            ))),
             $value instanceof stdClass => self::plain($value->name ?? $value->id ?? ''),
             default => $row->choices[self::plain($value)] ?? self::plain($value),
         };

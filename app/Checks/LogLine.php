@@ -5,54 +5,53 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use App\Models\Fact;
-use App\Units;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** One line of a check's log: what was entered, by whom and when; or what was changed from found to left. */
 final readonly class LogLine
 {
     /** Facts that come with seat and car as a whole. */
-    private const WHOLE = [
-        'seat' => 'Seat, from the catalogue or its label',
-        'vehicle' => 'Car',
-        'setup' => 'Set-up',
-        'handover' => 'Handover',
-    ];
+    private const WHOLE = ['seat', 'vehicle', 'setup', 'handover'];
 
     private function __construct(
-        public string $what,
-        public string $value,
-        public ?string $before,
+        public Message $what,
+        public Quantity|Message|Listing|string $value,
+        public Quantity|Message|Listing|string|null $before,
         public ?Fact $fact,
         public bool $takenBack,
         public bool $takesBack,
     ) {}
 
     /** What a key of the log is about, in a few words. */
-    public static function what(string $key): string
+    public static function what(string $key): Message
     {
         return match (AnnotationKind::ofKey($key)) {
-            AnnotationKind::Declined => 'Declined: ' . substr($key, strlen('declined.')),
-            AnnotationKind::Ticked => 'A step of the card',
-            AnnotationKind::SentOff => 'Left with something open',
-            AnnotationKind::Confirmed => 'Spelling confirmed at the label',
-            null => Questionnaire::standard()->for($key)->short ?? self::WHOLE[$key] ?? $key,
+            AnnotationKind::Declined => new Message('log.declined', ['what' => substr($key, strlen('declined.'))]),
+            AnnotationKind::Ticked => new Message('log.ticked'),
+            AnnotationKind::SentOff => new Message('log.sent_off'),
+            AnnotationKind::Confirmed => new Message('log.confirmed'),
+            null => in_array($key, self::WHOLE, true)
+                ? new Message("log.whole.{$key}")
+                : Questionnaire::standard()->for($key)?->short() ?? new Message($key),
         };
     }
 
     /** @param list<string> $undone ids of facts that were taken back */
-    public static function of(Fact $fact, array $undone, CaseFile $case, Units $units): self
+    public static function of(Fact $fact, array $undone, CaseFile $case): self
     {
         $logged = $fact->logged();
 
         return new self(
             self::what($fact->key),
-            self::words($logged, $case, $units),
+            self::told($logged, $case),
             null,
             $fact,
             in_array($fact->id, $undone, true),
@@ -61,7 +60,7 @@ final readonly class LogLine
     }
 
     /** @return list<self> facts that were put right, in the order in which that was done */
-    public static function changes(FactLog $log, CaseFile $case, Units $units): array
+    public static function changes(FactLog $log, CaseFile $case): array
     {
         $lines = [];
         foreach ($log->entries as $entry) {
@@ -70,9 +69,9 @@ final readonly class LogLine
             if ($entry->phase === InspectionPhase::Left && $before !== null && $askable !== null) {
                 $row = AskedRow::of($askable, $entry->key, $case, $entry->value(), false);
                 $lines[$entry->key] = new self(
-                    $askable->short,
-                    FactText::of($row, $entry->value(), $units),
-                    FactText::of($row, $before, $units),
+                    $askable->short(),
+                    FactText::of($row, $entry->value()),
+                    FactText::of($row, $before),
                     null,
                     false,
                     false,
@@ -83,15 +82,19 @@ final readonly class LogLine
         return array_values($lines);
     }
 
-    private static function words(LoggedFact $logged, CaseFile $case, Units $units): string
-    {
+    private static function told(
+        LoggedFact $logged,
+        CaseFile $case,
+    ): Quantity|Message|Listing|string {
         $askable = Questionnaire::standard()->for($logged->key);
 
         return match (true) {
-            $logged->undoes !== null => 'taken back',
-            $askable === null => $logged->json === 'null' ? 'no longer' : ($logged->isOfTheCase() ? 'entered' : 'yes'),
-            $logged->json === 'null' => 'not known',
-            default => FactText::of(AskedRow::of($askable, $logged->key, $case, $logged->value(), false), $logged->value(), $units),
+            $logged->undoes !== null => new Message('log.taken_back'),
+            $askable === null => new Message(
+                $logged->json === 'null' ? 'log.no_longer' : ($logged->isOfTheCase() ? 'log.entered' : 'log.yes'),
+            ),
+            $logged->json === 'null' => new Message('log.not_known'),
+            default => FactText::of(AskedRow::of($askable, $logged->key, $case, $logged->value(), false), $logged->value()),
         };
     }
 }

@@ -6,7 +6,6 @@ namespace App\Checks;
 
 use App\Models\Check;
 use App\Models\Fact;
-use App\Units;
 use MintBuckle\Core\Record\InspectionPhase;
 
 /** Every entry of a check, latest first, with its author and its time. */
@@ -15,12 +14,12 @@ final readonly class LogPage
     /** @var list<LogLine> */
     public array $lines;
 
-    public function __construct(public Check $check, Units $units)
+    public function __construct(public Check $check)
     {
         $case = AssembleCase::read($check, InspectionPhase::Left);
         $undone = array_values(array_filter($check->facts->map(static fn(Fact $f): ?string => $f->undoes)->all()));
         $this->lines = array_map(
-            static fn(Fact $f): LogLine => LogLine::of($f, $undone, $case, $units),
+            static fn(Fact $f): LogLine => LogLine::of($f, $undone, $case),
             array_reverse(array_values($check->facts->all())),
         );
     }

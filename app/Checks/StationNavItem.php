@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checks;
 
+use App\Words\Telling;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
@@ -26,7 +27,7 @@ final readonly class StationNavItem
                 $worst->severity->rank() <= Severity::Fix->rank()
                 || ($worst->severity === Severity::Ask && $open === 0)
             ) => $worst->severity->title()
-                . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short($worst->message)),
+                . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short(Telling::now()->message($worst))),
             $open > 0 => "{$open} to look at",
             $worst !== null => 'in order, with advice',
             $station === Station::Handover && $phase === InspectionPhase::Found => 'asked as it leaves',

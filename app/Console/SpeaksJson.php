@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Words\Languages;
 use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Present\Words\Teller;
 
 /** One file in, JSON on standard output, every problem on standard error. */
 trait SpeaksJson
@@ -42,5 +44,17 @@ trait SpeaksJson
         }
 
         return self::NOT_VALID;
+    }
+
+    /** Who tells the sentences, in the units of the file; null after a language that there is not was refused. */
+    private function teller(Languages $languages): ?Teller
+    {
+        $language = $this->option('lang');
+        if (is_string($language) && $languages->has($language)) {
+            return $languages->teller($language);
+        }
+        $this->refuse([new Problem('--lang', 'must be one of: ' . implode(', ', array_keys($languages->names())))]);
+
+        return null;
     }
 }

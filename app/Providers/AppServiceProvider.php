@@ -7,8 +7,10 @@ namespace App\Providers;
 use App\Checks\Judge;
 use App\Clock;
 use App\Units;
+use App\Words\Languages;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
 use MintBuckle\Core\Rulebook;
@@ -20,6 +22,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Rulebook::class, static fn(): Rulebook => Rulebook::current());
         $this->app->scoped(Judge::class);
+        $this->app->singleton(Languages::class, static function (): Languages {
+            /** @var array<string, array{locale: string, name: string}> $known */
+            $known = config('languages');
+
+            return new Languages($known, lang_path());
+        });
         $this->app->bind(Units::class, static fn(): Units => Units::remembered(request()->cookie(Units::COOKIE)));
         $this->app->singleton(ClockInterface::class, Clock::class);
     }
@@ -28,5 +36,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
+        // What the core found, told where it is shown: @tell as it stands, @says with a capital letter.
+        Blade::directive('tell', static fn(string $told): string => "<?php echo e(\\App\\Words\\Telling::now()->show({$told})); ?>");
+        Blade::directive('says', static fn(string $told): string => "<?php echo e(\\App\\Words\\Telling::now()->says({$told})); ?>");
     }
 }

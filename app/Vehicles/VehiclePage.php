@@ -21,6 +21,7 @@ use MintBuckle\Core\Seating\SeatingPlan;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingRequest;
 use MintBuckle\Core\Seating\YearPromise;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Present\Drawing\CarPlan;
 
 /** The plan of a family's car: who sits where, what the rules say of it, what would be better. */
@@ -75,7 +76,7 @@ final readonly class VehiclePage
         return true;
     }
 
-    /** @return array<string, string> place => its title, of all places of the car */
+    /** @return array<string, Message> place => its title, of all places of the car */
     public function places(): array
     {
         $places = [];

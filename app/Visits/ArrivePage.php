@@ -11,6 +11,7 @@ use App\Units;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Telling\Message;
 use Symfony\Component\Uid\UuidV7;
 
 /** What the arrival screen offers, and how many children it has room for. */
@@ -22,7 +23,7 @@ final readonly class ArrivePage
      * @param Collection<int, SeatModel> $seats
      * @param Collection<int, VehicleLayout> $layouts
      * @param array<string, string> $modes
-     * @param array<string, string> $places
+     * @param array<string, Message> $places
      */
     private function __construct(
         public Collection $seats,

@@ -10,10 +10,8 @@ use App\Checks\NoteFact;
 use App\Checks\UnreadableAnswer;
 use App\Models\User;
 use App\Models\Visit;
-use App\Units;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\InspectionPhase;
@@ -87,11 +85,8 @@ final readonly class CompleteVisit
             'signed_by' => $signer->id,
             'signed_at' => $now,
             'rulebook' => $left->rulebook,
-            'assessment' => AssessmentWriter::toArray($left),
-            'sheet' => array_combine(
-                array_column(Units::cases(), 'value'),
-                array_map(static fn(Units $units): array => SheetChild::now($judged, $units, $names)->toArray(), Units::cases()),
-            ),
+            'assessment' => KeptAssessment::toJson($left),
+            'sheet' => SheetChild::now($judged, $names)->toJson(),
         ]);
     }
 }

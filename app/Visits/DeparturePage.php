@@ -14,6 +14,8 @@ use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Telling\Keeping;
+use MintBuckle\Core\Telling\Message;
 
 /** The second look before a family leaves: what is still open of each child's seat, why they leave all the same, and who agrees. */
 final readonly class DeparturePage
@@ -25,7 +27,7 @@ final readonly class DeparturePage
         'referred' => 'Passed on to the maker or a specialist',
     ];
 
-    /** @var list<array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<string>}> */
+    /** @var list<array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>}> */
     public array $children;
 
     /** Whether anything is open. */
@@ -44,14 +46,14 @@ final readonly class DeparturePage
         $this->isOpen = array_filter($this->children, static fn(array $c): bool => $c['verdict'] !== Verdict::GoodToRide) !== [];
         $this->seen = sha1(json_encode(
             array_map(
-                static fn(array $c): array => [$c['verdict'], array_map(FindingCard::subject(...), $c['findings']), $c['questions']],
+                static fn(array $c): array => [$c['verdict'], array_map(FindingCard::subject(...), $c['findings']), array_map(Keeping::toJson(...), $c['questions'])],
                 $this->children,
             ),
             JSON_THROW_ON_ERROR,
         ));
     }
 
-    /** @return array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<string>} */
+    /** @return array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>} */
     private static function child(JudgedCheck $judged): array
     {
         $left = $judged->assessment;
@@ -61,8 +63,7 @@ final readonly class DeparturePage
             'verdict' => $left->verdict,
             'findings' => array_values(array_filter($left->findings, static fn(Finding $f): bool => $f->severity !== Severity::Advise)),
             'questions' => array_map(
-                static fn(Question $q): string => Questionnaire::standard()->for($q->path)->question
-                    ?? 'Something of the seat or the car is not known yet.',
+                static fn(Question $q): Message => Questionnaire::standard()->for($q->path)?->question() ?? new Message('answers.open'),
                 $left->questions,
             ),
         ];

@@ -6,7 +6,6 @@ namespace App\Visits;
 
 use App\Checks\FindingCard;
 use App\Checks\JudgedCheck;
-use App\Units;
 use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\CardStep;
@@ -19,81 +18,101 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Telling\Keeping;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\ListingKind;
+use MintBuckle\Core\Telling\Message;
 
 /** One child on the take-home sheet. Once the family has left it is what was signed, never judged anew. */
 final readonly class SheetChild
 {
     /**
-     * @param string $facts the child and its seat in one line
+     * @param Listing $facts the child and its seat in one line
      * @param list<SheetLine> $open still to be put right, or to be known
      * @param int $unanswered how many things nobody has looked at
      * @param list<SheetLine> $corrected found open, and put right
      * @param list<SheetLine> $advice good to know
-     * @param list<string>|null $card the steps to repeat it; null while they cannot be told, and where no child may ride in it
-     * @param string|null $notice what the steps do not follow, or lack
-     * @param list<string> $everyRide none where no child may ride in it
-     * @param list<array{string, string}> $dates what happens when, in the order in which it comes
-     * @param string $by who signed, in a sentence
+     * @param list<Message>|null $card the steps to repeat it; null while they cannot be told, and where no child may ride in it
+     * @param Message|null $notice what the steps do not follow, or lack
+     * @param list<Message> $everyRide none where no child may ride in it
+     * @param list<array{Message, Message}> $dates what happens when, in the order in which it comes
+     * @param Message $by who signed
      */
     private function __construct(
         public string $letter,
         public Verdict $verdict,
-        public string $facts,
+        public Listing $facts,
         public array $open,
         public int $unanswered,
         public array $corrected,
         public array $advice,
         public ?array $card,
-        public ?string $notice,
+        public ?Message $notice,
         public array $everyRide,
         public array $dates,
-        public string $by,
+        public Message $by,
     ) {}
 
     /** As it was signed where the family has left; else as the facts stand now. */
     /** @param array<string, string> $names of people, by sign-in name */
-    public static function of(JudgedCheck $judged, Units $units, array $names): self
+    public static function of(JudgedCheck $judged, array $names): self
     {
         $check = $judged->check;
-        $signed = $check->signed_at === null ? null : $check->sheet[$units->value] ?? null;
+        $signed = $check->signed_at === null ? null : $check->sheet;
 
-        return is_array($signed) ? self::kept($signed) : self::now($judged, $units, $names);
+        return is_array($signed) ? self::kept($signed) : self::now($judged, $names);
     }
 
     /** @param array<string, string> $names of people, by sign-in name */
-    public static function now(JudgedCheck $judged, Units $units, array $names): self
+    public static function now(JudgedCheck $judged, array $names): self
     {
         $left = $judged->assessment;
         $case = $judged->folded->case;
         $facts = $judged->folded->facts;
         $mayRide = $left->verdict !== Verdict::DoNotUse;
         $lines = static fn(callable $which): array => array_values(array_map(
-            static fn(Finding $f): SheetLine => SheetLine::of($f, $units, self::whyDeclined($facts, $f)),
+            static fn(Finding $f): SheetLine => SheetLine::of($f, self::whyDeclined($facts, $f)),
             array_filter($left->findings, $which),
         ));
 
         return new self(
             $judged->check->letter,
             $left->verdict,
-            self::facts($case, $left, $units),
+            self::facts($case, $left),
             $lines(static fn(Finding $f): bool => $f->severity !== Severity::Advise),
             count($left->questions),
-            array_map(static fn(Finding $f): SheetLine => SheetLine::of($f, $units), $judged->corrected),
+            array_map(static fn(Finding $f): SheetLine => SheetLine::of($f), $judged->corrected),
             $lines(static fn(Finding $f): bool => $f->severity === Severity::Advise),
             $mayRide && $left->computed()->card !== null
-                ? array_map(static fn(CardStep $step): string => $step->step, $left->computed()->card)
+                ? array_map(static fn(CardStep $step): Message => $step->step(), $left->computed()->card)
                 : null,
             $mayRide ? InstallationCard::notice($left->situation) : null,
-            $mayRide ? EveryRide::of($left->situation, $units->length()) : [],
+            $mayRide ? EveryRide::of($left->situation) : [],
             SheetDates::of($left),
             self::by($case->handover ?? new Handover(), $names),
         );
     }
 
-    /** @return array<string, mixed> as it is kept once it is signed */
-    public function toArray(): array
+    /** @return array<string, mixed> as it is kept once it is signed: to be told in any language */
+    public function toJson(): array
     {
-        return ['verdict' => $this->verdict->value] + array_filter(get_object_vars($this), is_string(...), ARRAY_FILTER_USE_KEY);
+        $line = static fn(SheetLine $one): array => $one->toJson();
+        $told = static fn(Message $one): mixed => Keeping::toJson($one);
+
+        return [
+            'letter' => $this->letter,
+            'verdict' => $this->verdict->value,
+            'facts' => Keeping::toJson($this->facts),
+            'open' => array_map($line, $this->open),
+            'unanswered' => $this->unanswered,
+            'corrected' => array_map($line, $this->corrected),
+            'advice' => array_map($line, $this->advice),
+            'card' => $this->card === null ? null : array_map($told, $this->card),
+            'notice' => Keeping::toJson($this->notice),
+            'every_ride' => array_map($told, $this->everyRide),
+            'dates' => array_map(static fn(array $date): array => array_map($told, $date), $this->dates),
+            'by' => Keeping::toJson($this->by),
+        ];
     }
 
     /** @param array<array-key, mixed> $kept */
@@ -101,26 +120,25 @@ final readonly class SheetChild
     {
         $list = static fn(string $key): array => is_array($kept[$key] ?? null) ? array_values($kept[$key]) : [];
         $lines = static fn(string $key): array => array_map(SheetLine::kept(...), array_values(array_filter($list($key), is_array(...))));
-        $words = static fn(string $key): array => array_values(array_filter($list($key), is_string(...)));
         $text = static fn(string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : '';
-        $dates = array_map(
-            static fn(array $d): array => [is_string($d[0] ?? null) ? $d[0] : '', is_string($d[1] ?? null) ? $d[1] : ''],
-            array_values(array_filter($list('dates'), is_array(...))),
-        );
+        $facts = Keeping::fromJson($kept['facts'] ?? null);
 
         return new self(
             $text('letter'),
             Verdict::tryFrom($text('verdict')) ?? Verdict::NotFinished,
-            $text('facts'),
+            $facts instanceof Listing ? $facts : Listing::names([]),
             $lines('open'),
             is_int($kept['unanswered'] ?? null) ? $kept['unanswered'] : 0,
             $lines('corrected'),
             $lines('advice'),
-            is_array($kept['card'] ?? null) ? $words('card') : null,
-            is_string($kept['notice'] ?? null) ? $kept['notice'] : null,
-            $words('everyRide'),
-            $dates,
-            $text('by'),
+            is_array($kept['card'] ?? null) ? Kept::messages($kept['card']) : null,
+            isset($kept['notice']) ? Kept::message($kept['notice']) : null,
+            Kept::messages($kept['every_ride'] ?? null),
+            array_map(
+                static fn(array $date): array => [Kept::message($date[0] ?? null), Kept::message($date[1] ?? null)],
+                array_values(array_filter($list('dates'), is_array(...))),
+            ),
+            Kept::message($kept['by'] ?? null),
         );
     }
 
@@ -132,16 +150,20 @@ final readonly class SheetChild
         return $latest?->value() === true ? $latest->note ?? '' : null;
     }
 
-    private static function facts(CaseFile $case, Assessment $assessment, Units $units): string
+    private static function facts(CaseFile $case, Assessment $assessment): Listing
     {
-        return implode(' · ', array_filter([
-            $assessment->computed()->ageMonths?->show(),
-            $case->child->weight === null ? null : $units->show($case->child->weight),
-            $case->child->height === null ? null : $units->show($case->child->height),
-            trim(($case->seat->maker ?? '') . ' ' . ($case->seat->model ?? '')),
-            $case->setup?->mode?->title(),
-            $case->setup?->position === null ? null : Answers::placeTitle($case->setup->position),
-        ]));
+        $seat = trim(($case->seat->maker ?? '') . ' ' . ($case->seat->model ?? ''));
+        $mode = $case->setup?->mode;
+        $position = $case->setup?->position;
+
+        return Listing::of(ListingKind::Line, array_values(array_filter([
+            $assessment->computed()->ageMonths,
+            $case->child->weight,
+            $case->child->height,
+            $seat === '' ? null : $seat,
+            $mode === null ? null : new Message("modes.{$mode->value}.title"),
+            $position === null ? null : Answers::placeTitle($position),
+        ], static fn(mixed $one): bool => $one !== null)));
     }
 
     /**
@@ -149,16 +171,19 @@ final readonly class SheetChild
      *
      * @param array<string, string> $names
      */
-    private static function by(Handover $handover, array $names): string
+    private static function by(Handover $handover, array $names): Message
     {
         $name = static fn(?string $login): ?string => $login === null ? null : $names[$login] ?? ucfirst($login);
         $technician = $name($handover->technician?->id);
         $checker = $name($handover->checker?->id);
 
         return match (true) {
-            is_string($technician) && is_string($checker) => "Checked by {$technician}; looked at a second time by {$checker}.",
-            is_string($technician) => "Checked by {$technician}.",
-            default => 'Not signed yet.',
+            is_string($technician) && is_string($checker) => new Message(
+                'sheet.by.both',
+                ['technician' => $technician, 'checker' => $checker],
+            ),
+            is_string($technician) => new Message('sheet.by.one', ['technician' => $technician]),
+            default => new Message('sheet.by.nobody'),
         };
     }
 }

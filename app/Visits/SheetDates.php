@@ -6,44 +6,47 @@ namespace App\Visits;
 
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Calendar\PartialDate;
+use MintBuckle\Core\Telling\Message;
 
 /** What changes next for a child, and when, in the order in which it comes; what lies behind is said by the findings. */
 final readonly class SheetDates
 {
-    /** @return list<array{string, string}> when, and what */
+    /** @return list<array{Message, Message}> when, and what */
     public static function of(Assessment $left): array
     {
         $computed = $left->computed();
         $mode = $left->situation->mode;
         $outgrown = $computed->outgrown[$mode->value ?? '']->likely ?? null;
-        $dates = array_values(array_filter([
-            $computed->nextSlotChange === null
-                ? null
-                : [
-                    self::first($computed->nextSlotChange),
-                    true,
-                    'The shoulder reaches the next harness slot: look at the straps. An estimate.',
-                ],
-            $outgrown === null || $mode === null
-                ? null
-                : [self::first($outgrown), true, "The child outgrows it as a {$mode->word()}. An estimate from the growth charts."],
-            $computed->expiresOn === null ? null : [$computed->expiresOn, false, 'From this day the seat may no longer be used.'],
-        ]));
+        $dates = [
+            ...($computed->nextSlotChange === null ? [] : [self::about($computed->nextSlotChange, new Message('sheet.dates.slot'))]),
+            ...($outgrown === null || $mode === null
+                ? []
+                : [self::about($outgrown, new Message('sheet.dates.outgrown', ['mode' => $mode->told()]))]),
+            ...($computed->expiresOn === null ? [] : [[
+                $computed->expiresOn,
+                new Message('sheet.dates.day', ['day' => $computed->expiresOn]),
+                new Message('sheet.dates.expires'),
+            ]]),
+        ];
         $today = $left->situation->case->today;
+        // A month that has begun still lies ahead.
+        $begun = CalendarDate::of($today->year, $today->month, 1);
         $dates = array_values(array_filter(
             $dates,
-            static fn(array $d): bool => $d[1]
-                ? $d[0]->showMonth() === $today->showMonth() || $today->daysUntil($d[0]) > 0
-                : $today->daysUntil($d[0]) > 0,
+            static fn(array $d): bool => ($d[1]->key === 'sheet.dates.about' ? $begun : $today->dayAfter())->daysUntil($d[0]) >= 0,
         ));
         usort($dates, static fn(array $a, array $b): int => $a[0]->dayNumber() <=> $b[0]->dayNumber());
 
-        return array_map(static fn(array $d): array => [$d[1] ? 'About ' . $d[0]->showMonth() : $d[0]->show(), $d[2]], $dates);
+        return array_map(static fn(array $d): array => [$d[1], $d[2]], $dates);
     }
 
-    /** The first day of "2027-04". */
-    private static function first(string $month): CalendarDate
+    /**
+     * @param string $month "2027-04"
+     * @return array{CalendarDate, Message, Message}
+     */
+    private static function about(string $month, Message $what): array
     {
-        return CalendarDate::parse("{$month}-01");
+        return [CalendarDate::parse("{$month}-01"), new Message('sheet.dates.about', ['month' => PartialDate::parse($month)]), $what];
     }
 }

@@ -4,28 +4,38 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
-use App\Units;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Telling\Keeping;
+use MintBuckle\Core\Telling\Message;
 
-/** One finding on a take-home sheet, in words. */
+/** One finding on a take-home sheet: what it says, and what to do. */
 final readonly class SheetLine
 {
-    /**
-     * @param string|null $retold measure and limit once more in the reader's units
-     * @param string|null $declined why the family did not want it changed
-     */
-    private function __construct(public string $message, public string $remedy, public ?string $retold, public ?string $declined) {}
+    /** @param string|null $declined why the family did not want it changed */
+    private function __construct(public Message $message, public Message $remedy, public ?string $declined) {}
 
-    public static function of(Finding $finding, Units $units, ?string $declined = null): self
+    public static function of(Finding $finding, ?string $declined = null): self
     {
-        return new self($finding->message, $finding->remedy, $units->retell($finding), $declined);
+        return new self($finding->message(), $finding->remedy(), $declined);
+    }
+
+    /** @return array<string, mixed> */
+    public function toJson(): array
+    {
+        return [
+            'message' => Keeping::toJson($this->message),
+            'remedy' => Keeping::toJson($this->remedy),
+            'declined' => $this->declined,
+        ];
     }
 
     /** @param array<array-key, mixed> $kept */
     public static function kept(array $kept): self
     {
-        $text = static fn(string $key): ?string => is_string($kept[$key] ?? null) ? $kept[$key] : null;
-
-        return new self($text('message') ?? '', $text('remedy') ?? '', $text('retold'), $text('declined'));
+        return new self(
+            Kept::message($kept['message'] ?? null),
+            Kept::message($kept['remedy'] ?? null),
+            is_string($kept['declined'] ?? null) ? $kept['declined'] : null,
+        );
     }
 }

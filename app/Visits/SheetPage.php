@@ -7,7 +7,6 @@ namespace App\Visits;
 use App\Checks\JudgedCheck;
 use App\Models\Check;
 use App\Models\Visit;
-use App\Units;
 
 /** The take-home sheet: for each child what was found, what was changed, how to repeat it, and the dates ahead. */
 final readonly class SheetPage
@@ -19,10 +18,10 @@ final readonly class SheetPage
      * @param array<string, JudgedCheck> $judged by check
      * @param array<string, string> $names of people, by sign-in name
      */
-    public function __construct(public Visit $visit, Units $units, array $judged, array $names)
+    public function __construct(public Visit $visit, array $judged, array $names)
     {
         $this->children = array_values(
-            $visit->checks->map(static fn(Check $check): SheetChild => SheetChild::of($judged[$check->id], $units, $names))->all(),
+            $visit->checks->map(static fn(Check $check): SheetChild => SheetChild::of($judged[$check->id], $names))->all(),
         );
     }
 }

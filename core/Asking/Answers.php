@@ -11,15 +11,12 @@ use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ReclineRow;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Facts\Zone;
+use MintBuckle\Core\Telling\Message;
 
 /** Answers that depend on the seat and the car: value => label. */
 final readonly class Answers
 {
-    private const SIDES = ['L' => 'left', 'C' => 'centre', 'R' => 'right'];
-
-    private const ROWS = ['1' => 'Front', '2' => 'Second row', '3' => 'Third row'];
-
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function from(AnswersFrom $from, CaseFile $case): array
     {
         return match ($from) {
@@ -34,7 +31,7 @@ final readonly class Answers
         };
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function places(CaseFile $case): array
     {
         $names = array_map(static fn(SeatingPosition $p): string => $p->name, $case->vehicle->positions ?? []);
@@ -42,24 +39,26 @@ final readonly class Answers
         return array_combine($names, array_map(self::placeTitle(...), $names));
     }
 
-    public static function placeTitle(string $name): string
+    public static function placeTitle(string $name, bool $within = false): Message
     {
-        return self::ROWS[$name[0]] . ' ' . self::SIDES[$name[1]];
+        return new Message("places.{$name}", within: $within);
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function handles(CaseFile $case): array
     {
-        return self::same([...self::mode($case)->handlePositions ?? [], 'elsewhere']);
+        $handles = self::mode($case)->handlePositions ?? [];
+
+        return self::same($handles) + ['elsewhere' => new Message('answers.elsewhere')];
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function zones(CaseFile $case): array
     {
         return self::same(array_map(static fn(Zone $z): string => $z->name, self::mode($case)->zones ?? []));
     }
 
-    /** @return array<array-key, string> every setting the seat names in any mode, so that a wrong one can be told */
+    /** @return array<array-key, Message|string> every setting the seat names in any mode, so that a wrong one can be told */
     public static function recline(CaseFile $case): array
     {
         $rows = array_merge(...array_map(static fn(Mode $m): array => $m->recline, array_values($case->seat->modes ?? [])));
@@ -69,7 +68,7 @@ final readonly class Answers
         return self::same(array_map(strval(...), $settings));
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function parts(CaseFile $case): array
     {
         $modes = array_values($case->seat->modes ?? []);
@@ -80,13 +79,13 @@ final readonly class Answers
         )))));
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function slots(CaseFile $case): array
     {
         return self::counted(count($case->seat->slots ?? []));
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function crotch(CaseFile $case): array
     {
         $slots = array_merge(...array_map(static fn(Mode $m): array => $m->crotchSlots ?? [], array_values($case->seat->modes ?? [])));
@@ -94,7 +93,7 @@ final readonly class Answers
         return self::counted($slots === [] ? 3 : max($slots));
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     public static function inserts(CaseFile $case): array
     {
         return self::same(array_map(static fn(Insert $i): string => $i->name, $case->seat->inserts ?? []));
@@ -105,7 +104,7 @@ final readonly class Answers
         return $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;
     }
 
-    /** @return array<array-key, string> */
+    /** @return array<array-key, Message|string> */
     private static function counted(int $count): array
     {
         return self::same(array_map(strval(...), $count === 0 ? [] : range(1, $count)));
@@ -113,7 +112,7 @@ final readonly class Answers
 
     /**
      * @param list<string> $values
-     * @return array<array-key, string>
+     * @return array<array-key, Message|string>
      */
     private static function same(array $values): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Asking;
 
-use Closure;
+use BackedEnum;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\Definition\AnswersFrom;
@@ -13,17 +13,18 @@ use MintBuckle\Core\Facts\Definition\AskedWhen;
 use MintBuckle\Core\Facts\Definition\FactDefinition;
 use MintBuckle\Core\Facts\Definition\Ride;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Telling\Message;
 
 /** A fact as it is asked of a person: its path, the sentence, and the answers there are. */
 final readonly class Askable
 {
-    private const YES_NO = ['yes' => 'Yes', 'no' => 'No'];
+    private const YES_NO = ['yes', 'no'];
 
     /**
      * @param string $path dotted path in the case file; a * stands for one part of it
      * @param int $order within the station, the lowest first
-     * @param string $short a few words, where the fact is listed
-     * @param Closure(): array<array-key, string>|AnswersFrom $answers value => label, in order; or what of the seat or car gives them
+     * @param AnswersFrom|null $from what of the seat or car gives the answers; null: they are the fact's own
+     * @param list<string> $own the fact's own answers, in order
      * @param Ride|null $ride the one way of riding in which there is such a fact
      */
     private function __construct(
@@ -32,17 +33,14 @@ final readonly class Askable
         public int $order,
         public AskedWhen $when,
         public AnswerKind $kind,
-        public string $short,
-        public string $question,
-        public ?string $hint,
-        private Closure|AnswersFrom $answers,
+        private ?AnswersFrom $from,
+        private array $own,
         public ?Ride $ride,
     ) {}
 
     public static function of(FactDefinition $fact, Asked $asked): self
     {
         $kind = $fact->field->answeredBy();
-        $words = FactWords::OF[$fact->path] ?? [];
 
         return new self(
             $fact->path,
@@ -50,24 +48,36 @@ final readonly class Askable
             $asked->order,
             $asked->when,
             $kind,
-            $words['short'] ?? $fact->path,
-            $words['question'] ?? $fact->path,
-            $words['hint'] ?? null,
-            $asked->from ?? static fn(): array => self::labelled($fact, $kind, $words['answers'] ?? []),
+            $asked->from,
+            $kind === AnswerKind::YesNo ? self::YES_NO : [
+                ...array_map(static fn(BackedEnum $case): string => (string) $case->value, $fact->field->cases()),
+                ...$asked->answers,
+            ],
             $fact->ride,
         );
     }
 
     /** A question that is no fact of the case file. */
-    public static function besides(
-        string $path,
-        Station $station,
-        AnswerKind $kind,
-        string $short,
-        string $question,
-        ?string $hint = null,
-    ): self {
-        return new self($path, $station, 0, AskedWhen::Elsewhere, $kind, $short, $question, $hint, static fn(): array => [], null);
+    public static function besides(string $path, Station $station, AnswerKind $kind): self
+    {
+        return new self($path, $station, 0, AskedWhen::Elsewhere, $kind, null, [], null);
+    }
+
+    /** A few words, where the fact is listed. */
+    public function short(): Message
+    {
+        return new Message("facts.{$this->path}.short");
+    }
+
+    public function question(): Message
+    {
+        return new Message("facts.{$this->path}.question");
+    }
+
+    /** Not every fact has one. */
+    public function hint(): Message
+    {
+        return new Message("facts.{$this->path}.hint");
     }
 
     public function hasStar(): bool
@@ -80,26 +90,12 @@ final readonly class Askable
         return preg_match('/\A' . strtr(preg_quote($this->path, '/'), ['\\*' => '[^.]+']) . '\z/', $path) === 1;
     }
 
-    /** @return array<array-key, string> value => label */
+    /** @return array<array-key, Message|string> value => label; a text is a name as the seat's maker or its manual gives it */
     public function choices(CaseFile $case): array
     {
-        return $this->answers instanceof AnswersFrom ? Answers::from($this->answers, $case) : ($this->answers)();
-    }
-
-    /**
-     * @param array<array-key, string> $labels
-     * @return array<array-key, string> the choices are the enum's cases, in its order
-     */
-    private static function labelled(FactDefinition $fact, AnswerKind $kind, array $labels): array
-    {
-        if ($kind === AnswerKind::YesNo) {
-            return $labels === [] ? self::YES_NO : $labels;
-        }
-        $choices = [];
-        foreach ($fact->field->cases() as $case) {
-            $choices[$case->value] = $labels[$case->value] ?? (string) $case->value;
-        }
-
-        return $choices === [] ? $labels : $choices;
+        return $this->from !== null ? Answers::from($this->from, $case) : array_combine($this->own, array_map(
+            fn(string $value): Message => new Message("facts.{$this->path}.answers.{$value}", otherwise: "answers.{$value}"),
+            $this->own,
+        ));
     }
 }

@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Asking;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Definition\FactDefinitions;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Telling\Message;
 
 /** Every fact that can be asked of a person, by station, in the order in which it is looked at. */
 final readonly class Questionnaire
@@ -38,12 +39,13 @@ final readonly class Questionnaire
     }
 
     /** What a fact is called within a sentence, and where in the car it is looked at. */
-    public static function named(string $path): string
+    public static function named(string $path): Message
     {
-        $name = lcfirst(self::standard()->for($path)->short ?? 'what the manual says');
+        $askable = self::standard()->for($path);
+        $name = new Message($askable === null ? 'answers.unsaid' : "facts.{$askable->path}.short", within: true);
 
         return preg_match('/\Avehicle\.positions\.(\w\w)\./', $path, $m) === 1
-            ? "{$name} (" . lcfirst(Answers::placeTitle($m[1])) . ')'
+            ? new Message('facts.at_place', ['fact' => $name, 'place' => Answers::placeTitle($m[1], within: true)])
             : $name;
     }
 

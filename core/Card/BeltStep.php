@@ -7,50 +7,33 @@ namespace MintBuckle\Core\Card;
 use Brick\Math\BigDecimal;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
+use MintBuckle\Core\Facts\BeltPath;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Facts\Retractor;
 use MintBuckle\Core\Facts\Webbing;
+use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Rules\Secure\BuckleTurnsRule;
 
 /** The single movements by which a belt is led, locked, tightened and proved, in the words for this seat and place. */
 final readonly class BeltStep
 {
-    private const NUMBERS = [
-        '0.5' => 'half a turn',
-        '1' => 'one full turn',
-        '1.5' => 'one and a half turns',
-        '2' => 'two full turns',
-        '2.5' => 'two and a half turns',
-        '3' => 'three full turns',
-    ];
-
     public function __construct(private AssessmentContext $s) {}
 
     public static function weight(): CardStep
     {
-        return new CardStep(
-            StepCode::Weight,
-            'Put weight into the seat over the belt path: hand, knee, or hips from behind, as its maker allows and no more than it takes.',
-            'The seat sinks into the cushion and stays down.',
-        );
+        return new CardStep(StepCode::Weight);
     }
 
     public function thread(): CardStep
     {
         $webbing = match (true) {
-            $this->s->place?->belt === Belt::Lap => 'the lap belt',
-            $this->s->webbingAsked() === Webbing::Lap => 'only the lap part',
-            $this->s->webbingAsked() === Webbing::Both => 'lap and shoulder part together',
-            default => 'the belt',
+            $this->s->place?->belt === Belt::Lap => 'lap_belt',
+            $this->s->webbingAsked() === Webbing::Lap => 'lap',
+            $this->s->webbingAsked() === Webbing::Both => 'both',
+            default => 'belt',
         };
 
-        return new CardStep(
-            StepCode::Thread,
-            "Lead {$webbing} through the " . (
-                $this->s->isRear() ? 'rear-facing path, under the child\'s legs.' : 'forward-facing path, behind the child\'s back.'
-            ),
-            'It lies flat from end to end, without a twist, in the seat\'s guides.',
-        );
+        return new CardStep(StepCode::Thread, with: ['webbing' => $webbing, 'path' => $this->s->isRear() ? BeltPath::Rear : BeltPath::Forward]);
     }
 
     /** @return list<CardStep> only where the stalk is turned and the vehicle is known to allow it */
@@ -62,105 +45,62 @@ final readonly class BeltStep
         }
         $counted = BigDecimal::min($turns, BuckleTurnsRule::MOST)->stripTrailingZeros();
 
-        return [new CardStep(
-            StepCode::BuckleTurns,
-            'Turn the buckle stalk down by ' . self::NUMBERS[(string) $counted->toScale(max(0, $counted->getScale()))]
-                . ', counted aloud; three is the most.',
-            'The tongue still goes in straight and the buckle stays out of the belt path.',
-        )];
+        return [new CardStep(StepCode::BuckleTurns, with: ['turns' => str_replace('.', '_', (string) $counted->toScale(max(0, $counted->getScale())))])];
     }
 
     public function buckle(): CardStep
     {
-        return new CardStep(StepCode::Buckle, 'Buckle.', 'It clicks and does not come apart when pulled.');
+        return new CardStep(StepCode::Buckle);
     }
 
     public function slack(): CardStep
     {
-        return new CardStep(StepCode::Slack, 'Take the slack out, the lap part first.', 'The belt lies snug along its whole way.');
+        return new CardStep(StepCode::Slack);
     }
 
     public function retractorEnd(): CardStep
     {
-        return new CardStep(
-            StepCode::RetractorEnd,
-            'Draw the shoulder belt out slowly to the very end.',
-            'It comes to a stop; nothing more comes out.',
-        );
+        return new CardStep(StepCode::RetractorEnd);
     }
 
     public function retractorFeed(): CardStep
     {
-        return new CardStep(
-            StepCode::RetractorFeed,
-            'Let it back and feed the slack into the retractor.',
-            'You hear or feel the ratchet, which may be too quiet to hear; it does not come out again.',
-        );
+        return new CardStep(StepCode::RetractorFeed);
     }
 
     public function tighten(): CardStep
     {
-        return new CardStep(
-            StepCode::Tighten,
-            'Pull the shoulder belt tight from inside the seat, near the buckle; rock the seat side to side.',
-            'The webbing gives nothing more.',
-        );
+        return new CardStep(StepCode::Tighten);
     }
 
     public function prove(Lock $lock): CardStep
     {
-        return new CardStep(
-            StepCode::Prove,
-            'Prove the lock: pull firmly on the ' . ($lock === Lock::LatchPlate ? 'lap part.' : 'shoulder belt and on the lap part.'),
-            'It gives nothing and does not get longer.',
-        );
+        return new CardStep(StepCode::Prove, with: ['lock' => $lock]);
     }
 
-    private function side(): string
-    {
-        return match ($this->s->seat?->lockoffUse?->value) {
-            'buckle_side' => ', on the buckle side',
-            'shoulder_side' => ', on the shoulder side',
-            default => ', on both sides',
-        };
-    }
-
-    private function clipNear(): string
+    /** @return array<string, Quantity|bool|null> */
+    private function clipNear(): array
     {
         $own = $this->s->seat?->clipDistanceMax?->asMaximum($this->s->madeOn(), $this->s->heldForLimits());
         $limit = ($own?->entry->value ?? null) ?? ($own?->isAbsent() === false ? null : $this->s->practice->clipDistance->value);
 
-        return $limit === null ? 'as near as its manual says to' : "no further than {$limit->show()} from";
+        return ['known' => $limit !== null, 'limit' => $limit];
     }
 
     public function close(Lock $lock): CardStep
     {
         return $lock === Lock::Lockoff
-            ? new CardStep(
-                StepCode::CloseLockoff,
-                'Close the lock-off over the belt' . ($this->s->seat?->lockoffUse === null ? '.' : $this->side() . '.'),
-                'It snaps shut and the webbing lies flat in it.',
-            )
-            : new CardStep(StepCode::CloseDoor, 'Close the clamp door over the belt.', 'It clicks on both sides and cannot be lifted.');
+            ? new CardStep(StepCode::CloseLockoff, with: ['side' => $this->s->seat->lockoffUse ?? 'unsaid'])
+            : new CardStep(StepCode::CloseDoor);
     }
 
     public function clipOn(): CardStep
     {
-        return new CardStep(
-            StepCode::ClipOn,
-            'Put the clip on both parts, ' . $this->clipNear() . ' the plate.',
-            'Both layers lie flat under all four prongs.',
-        );
+        return new CardStep(StepCode::ClipOn, with: $this->clipNear());
     }
 
     public function retractorFree(): CardStep
     {
-        return new CardStep(
-            StepCode::RetractorFree,
-            $this->s->place?->retractor === Retractor::Switchable
-                ? 'Let the belt wind in all the way once, so that the retractor is free again.'
-                : 'Let the retractor wind in what is left.',
-            'The shoulder part comes out and goes back freely.',
-        );
+        return new CardStep(StepCode::RetractorFree, $this->s->place?->retractor === Retractor::Switchable ? 'switchable' : null);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Card;
 
-use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Facts\Mode;
@@ -16,13 +16,14 @@ use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Growth\OutgrowForecast;
-use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /** What must change between two modes of a seat, from the seat's own data, forwards or backwards; then tightness afresh. */
 final readonly class Changeover
 {
-    /** @param list<string> $steps */
+    /** @param list<Message> $steps */
     private function __construct(public ModeName $to, public array $steps) {}
 
     /** To the seat's best mode where another is in use, else to the next mode of the seat; null when there is none. */
@@ -58,58 +59,57 @@ final readonly class Changeover
             ...self::holding($s, $from, $to),
             ...(
                 $to->hasHarness()
-                    ? ['Tighten it afresh and try the movement at the belt path.']
-                    : ['Buckle the child in and look at lap and shoulder part afresh.']
+                    ? [new Message('changeover.try_again')]
+                    : [new Message('changeover.belt_again')]
             ),
         ]);
     }
 
-    /** @return list<string> while the child does not fit that way, or it would be too early */
+    /** @return list<Message> while the child does not fit that way, or it would be too early */
     private static function notYet(AssessmentContext $s, ModeName $from, ModeName $to): array
     {
         $fit = ModeFits::of($s)->for($to);
         $now = $s->seat->modes[$from->value] ?? null;
         $forecast = $now === null || ModeFits::of($s)->fits($from) !== Truth::Yes ? null : OutgrowForecast::of($s, $now)?->likely;
-        $month = $forecast === null ? '' : CalendarDate::parse("{$forecast}-01")->showMonth();
         $isEarly = $forecast !== null && array_search($to, ModeName::cases(), true) > array_search($from, ModeName::cases(), true);
 
         return [
-            ...($fit?->fits === Truth::No ? ['Not yet: ' . implode('; ', $fit->because()) . '.'] : []),
-            ...($isEarly ? ["Not before it is outgrown as it is, about {$month}: an estimate from the growth charts."] : []),
+            ...($fit?->fits === Truth::No ? [new Message('changeover.not_yet', ['why' => Listing::clauses($fit->because())])] : []),
+            ...($isEarly ? [new Message('changeover.outgrown', ['month' => PartialDate::parse($forecast)])] : []),
         ];
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function direction(ModeName $from, ModeName $to): array
     {
         return match (true) {
             ($from->facesRear()) === ($to->facesRear()) => [],
-            $to->facesRear() => ['Take the seat out, turn it round, and use the rear-facing belt path under the legs.'],
-            $to->isForwardHarness() => ['Take the seat out, turn it round, and use the forward-facing belt path behind the back.'],
-            default => ['Take the seat out and turn it round, to face forward.'],
+            $to->facesRear() => [new Message('changeover.turn_rear')],
+            $to->isForwardHarness() => [new Message('changeover.turn_forward')],
+            default => [new Message('changeover.turn')],
         };
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function tether(Seat $seat, AssessmentContext $s, ModeName $from, ModeName $to): array
     {
         $hasAnchor = $s->place?->tetherAnchor;
 
         return match (true) {
             $to->isForwardHarness() && $from !== $to => $hasAnchor === false
-                ? ['Facing forward it needs a tether anchor, and this place has none: choose a place that does, or ask its manual.']
-                : ['Take the tether out of its storage and hook it on.'],
-            $to->facesRear() && $seat->tetherRear === MakerPermission::Forbidden => ['Unhook the tether and stow it.'],
+                ? [new Message('changeover.no_tether_anchor')]
+                : [new Message('changeover.tether_on')],
+            $to->facesRear() && $seat->tetherRear === MakerPermission::Forbidden => [new Message('changeover.tether_off')],
             $to->facesRear() && (
                 $seat->tetherRear === MakerPermission::Required
                 || $s->convention?->rearTetherAlways === true
-            ) => ['Hook the tether to its rear-facing anchor.'],
-            $from->hasHarness() && $to->isBooster() => ['Unhook the tether and stow it, unless the manual uses it with the booster.'],
+            ) => [new Message('changeover.tether_rear')],
+            $from->hasHarness() && $to->isBooster() => [new Message('changeover.tether_booster')],
             default => [],
         };
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function recline(AssessmentContext $s, ModeName $to, Mode $old, Mode $new): array
     {
         $settings = static fn(Mode $m): array => array_values(array_unique(array_merge(
@@ -121,16 +121,16 @@ final readonly class Changeover
             ? []
             : [
                 $allowed === []
-                    ? 'Set the recline that the manual gives for this child\'s weight.'
-                    : 'Set the recline to ' . implode(' or ', $allowed) . ', for a child of this weight.',
+                    ? new Message('changeover.recline_manual')
+                    : new Message('changeover.recline', ['settings' => Listing::any($allowed)]),
             ];
 
         return $new->foot !== null && $new->foot !== $old->foot
-            ? [...$steps, 'Set the foot of the base: ' . str_replace('_', ' ', $new->foot) . '.']
+            ? [...$steps, new Message('changeover.foot', ['foot' => str_replace('_', ' ', $new->foot)])]
             : $steps;
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function parts(Mode $old, Mode $new): array
     {
         $name = static fn(string $part): string => str_replace('_', ' ', $part);
@@ -141,28 +141,27 @@ final readonly class Changeover
         ]);
 
         return [
-            ...array_values(array_map(static fn(string $p): string => "Fit the {$name($p)}.", $on)),
-            ...array_values(array_map(static fn(string $p): string => "Take the {$name($p)} off.", $off)),
+            ...array_values(array_map(static fn(string $p): Message => new Message('changeover.part_on', ['part' => $name($p)]), $on)),
+            ...array_values(array_map(static fn(string $p): Message => new Message('changeover.part_off', ['part' => $name($p)]), $off)),
         ];
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function harness(AssessmentContext $s, ModeName $from, ModeName $to, Mode $new): array
     {
         if ($from->hasHarness() && $to->isBooster()) {
             return [
-                'Take the harness out: ease it, raise the head rest to the top, take the straps off the plate, pull the retainers '
-                    . 'through the slots.',
-                'Store straps, plate and elastics where the seat keeps them.',
+                new Message('changeover.harness_out'),
+                new Message('changeover.store_straps'),
             ];
         }
         if ($from->isBooster() && $to->hasHarness()) {
-            return ['Put the harness back in as the manual shows, every retainer flat behind its slot.'];
+            return [new Message('changeover.harness_in')];
         }
         $slot = SlotChoice::of($s, $to)->slot;
         $slots = $slot === null
-            ? ['Set the straps to the right slot for the new direction.']
-            : ["Set the straps to slot {$slot}, counted from the lowest."];
+            ? [new Message('changeover.slot_right')]
+            : [new Message('changeover.slot', ['slot' => $slot])];
 
         return $to->hasHarness()
             ? [
@@ -170,13 +169,13 @@ final readonly class Changeover
                 ...(
                     $new->crotchSlots === null || $new->crotchSlots === []
                         ? []
-                        : ['Set the crotch strap to slot ' . implode(' or ', $new->crotchSlots) . '.']
+                        : [new Message('changeover.crotch', ['slots' => Listing::any($new->crotchSlots)])]
                 ),
             ]
             : [];
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function holding(AssessmentContext $s, ModeName $from, ModeName $to): array
     {
         $limit = AnchorLimit::of($s, $to);
@@ -184,16 +183,12 @@ final readonly class Changeover
         $weight = $s->child->weight;
 
         return match (true) {
-            $to->isBooster() => ['The vehicle belt now holds the child: lap and shoulder, running free.'],
-            $bound !== null && $limit->broken() !== null => [
-                'Hold it by the belt: the lower anchors carry a child of at most '
-                    . "{$bound->value->show($weight->unit ?? MassUnit::Kilogram)} with this seat.",
-            ],
-            $bound !== null => [
-                "The lower anchors hold it up to a child of {$bound->value->show($weight->unit ?? MassUnit::Kilogram)}; above that the "
-                    . 'belt.',
-            ],
-            default => ['Hold it by the belt, or by the lower anchors as far as the label allows.'],
+            $to->isBooster() => [new Message('changeover.belt_holds_child')],
+            $bound !== null => [new Message('changeover.anchors', [
+                'limit' => $weight === null ? $bound->value : $bound->value->in($weight->unit),
+                'broken' => $limit->broken() !== null,
+            ])],
+            default => [new Message('changeover.hold')],
         };
     }
 }

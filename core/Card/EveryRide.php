@@ -9,82 +9,80 @@ use MintBuckle\Core\Facts\HeadRestraint;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Fit\MovementLimit;
-use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** What the family looks at before every ride, for this seat as it leaves. Common practice of the trade. */
 final readonly class EveryRide
 {
-    /** @return list<string> in the reader's unit of length; none while the way of riding is not known */
-    public static function of(AssessmentContext $s, LengthUnit $unit): array
+    /** @return list<Message> none while the way of riding is not known */
+    public static function of(AssessmentContext $s): array
     {
         return match (true) {
-            $s->isHarness() => self::harness($s, $unit),
+            $s->isHarness() => self::harness($s),
             $s->isBooster() => self::booster($s),
             $s->mode?->hasSeat() === false => [
-                'Back against the vehicle seat, knees bent at its edge.',
-                'Lap part low on the thighs; shoulder part across mid-chest, never under the arm.',
+                new Message('every_ride.alone_back'),
+                new Message('every_ride.alone_belt'),
             ],
             default => [],
         };
     }
 
-    /** @return list<string> */
-    private static function harness(AssessmentContext $s, LengthUnit $unit): array
+    /** @return list<Message> */
+    private static function harness(AssessmentContext $s): array
     {
         $bound = MovementLimit::of($s)->bound;
         $test = $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch;
         $mode = $s->modeRules ?? new Mode();
 
         return array_values(array_filter([
-            'At the belt path the seat moves ' . match (true) {
-                $bound === null => 'no more than its maker allows',
-                $bound->inclusive => "no more than {$bound->value->show($unit)}",
-                default => "less than {$bound->value->show($unit)}",
-            } . ', side to side and front to back.',
-            $s->isOnBase() ? 'The shell clicks on to its base, and every indicator says locked.' : null,
-            $s->seat?->turns === true && $s->isNotBaseless() ? 'The shell is turned to where it rides and locked there.' : null,
+            new Message('every_ride.movement', [
+                'known' => $bound === null ? 'no' : ($bound->inclusive ? 'inclusive' : 'below'),
+                'limit' => $bound?->value,
+            ]),
+            $s->isOnBase() ? new Message('every_ride.shell') : null,
+            $s->seat?->turns === true && $s->isNotBaseless() ? new Message('every_ride.turned') : null,
             $s->isRear()
                 ? (
                     $mode->zones === []
-                        ? 'The recline indicator stands where it must, on level ground.'
-                        : 'The recline indicator stands in the zone for this child, on level ground.'
+                        ? new Message('every_ride.recline')
+                        : new Message('every_ride.zone')
                 )
                 : null,
             ($mode->handlePositions ?? []) === []
                 ? null
-                : 'The handle is in a position for travel: ' . str_replace('_', ' ', implode(' or ', $mode->handlePositions ?? [])) . '.',
-            'Bottom and back against the seat, coat off, straps flat.',
-            'Slack up from the hips, then the adjuster, then the test at the shoulder: ' . (
-                $test === TightnessTest::Pinch
-                    ? 'no webbing can be pinched lengthwise.'
-                    : 'one finger goes between strap and child, two do not.'
-            ),
-            $s->hasChestClip() ? 'Chest clip level with the armpits.' : null,
+                : new Message('every_ride.handle', [
+                    'handles' => Listing::any(array_map(AfterSteps::handle(...), $mode->handlePositions ?? [])),
+                ]),
+            new Message('every_ride.sits'),
+            new Message('every_ride.test', ['test' => $test]),
+            $s->hasChestClip() ? new Message('every_ride.chest_clip') : null,
             AfterSteps::isTethered($s) && $s->isRear()
-                ? 'Once the child is in, the tether is taken up again: no slack, the seat not drawn over.'
+                ? new Message('every_ride.tether_rear')
                 : null,
-            AfterSteps::isTethered($s) && ! $s->isRear() ? 'The tether is hooked on and tight.' : null,
+            AfterSteps::isTethered($s) && ! $s->isRear() ? new Message('every_ride.tether') : null,
             self::headRestraint($s),
         ]));
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function booster(AssessmentContext $s): array
     {
         return array_values(array_filter([
-            'Bottom and back against the booster.',
-            $s->mode?->guidesShoulderBelt() === true ? 'The head part\'s belt guide at or just above the shoulder.' : null,
-            'Lap part low over the thighs, under both arm rests.',
-            'Shoulder part across mid-chest, snug, never under the arm.',
-            $s->anchorsHold() ? null : 'The booster buckled in when nobody sits on it.',
+            new Message('every_ride.booster_sits'),
+            $s->mode?->guidesShoulderBelt() === true ? new Message('every_ride.guide') : null,
+            new Message('every_ride.lap'),
+            new Message('every_ride.shoulder'),
+            $s->anchorsHold() ? null : new Message('every_ride.empty'),
             self::headRestraint($s),
         ]));
     }
 
-    private static function headRestraint(AssessmentContext $s): ?string
+    private static function headRestraint(AssessmentContext $s): ?Message
     {
         return $s->setup()->headRestraint === HeadRestraint::Removed
-            ? 'Put the vehicle\'s head restraint back whenever somebody sits here without this seat.'
+            ? new Message('every_ride.head_restraint')
             : null;
     }
 }

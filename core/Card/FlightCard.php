@@ -10,21 +10,20 @@ use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Fit\ModeFit;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /** Whether a seat may be used on an aircraft, and how. 14 CFR 121.311, from memory; the airline's own rules come on top. */
 final readonly class FlightCard
 {
-    /** What a label must say, word for word on labels under the standard; from memory. */
-    public const WORDING = 'This restraint is certified for use in motor vehicles and aircraft';
-
     /**
      * @param list<string> $missing paths of the seat's facts that would decide
-     * @param list<string> $steps
+     * @param list<Message> $steps
      */
     private function __construct(
         public Truth $may,
-        public string $because,
+        public Message $because,
         public array $missing,
         public array $steps,
         public Citation $source,
@@ -38,7 +37,7 @@ final readonly class FlightCard
     {
         $source = Source::AirTravel->cite();
         if ($mode !== null && ! $mode->hasHarness()) {
-            return new self(Truth::No, 'Boosters cannot be used on an aircraft: there is no shoulder belt.', [], [], $source);
+            return new self(Truth::No, new Message('flight.booster'), [], [], $source);
         }
         $baseless = self::mayLeaveItsBase($seat);
         $kind = $mode === null ? Truth::Unknown : Truth::Yes;
@@ -70,32 +69,32 @@ final readonly class FlightCard
         };
     }
 
-    private static function because(Seat $seat, ?ModeName $mode, ?ModeFit $fit, Truth $may, Truth $baseless): string
+    private static function because(Seat $seat, ?ModeName $mode, ?ModeFit $fit, Truth $may, Truth $baseless): Message
     {
         return match (true) {
-            $seat->aircraftCertified === false => 'Its label does not say that it is certified for aircraft.',
-            $baseless === Truth::No => 'Its shell would have to be belted without the base, which its maker does not allow.',
-            $fit?->fits === Truth::No => 'The child is outside the limits of this way of riding: ' . implode('; ', $fit->because()) . '.',
+            $seat->aircraftCertified === false => new Message('flight.not_certified'),
+            $baseless === Truth::No => new Message('flight.base'),
+            $fit?->fits === Truth::No => new Message('flight.outside', ['why' => Listing::clauses($fit->because())]),
             $may === Truth::Yes
-                => 'Its label says it is certified for aircraft, and the child is within its limits as far as they are known here.',
-            $mode === null => 'Say how it is to be used: rear-facing or forward-facing. A booster never is.',
-            $seat->aircraftCertified === null => 'Look on the label for words like these: "' . self::WORDING . '".',
+                => new Message('flight.yes'),
+            $mode === null => new Message('flight.how'),
+            $seat->aircraftCertified === null => new Message('flight.wording'),
             $seat->detachable === null
-                => 'Look whether its shell lifts off a base, which stays behind. A shell that only turns on its base does not.',
-            $baseless === Truth::Unknown => 'Ask its manual whether the shell may be belted without its base.',
-            default => 'The seat\'s own limits hold in the air too: weigh and measure the child, and see how it sits.',
+                => new Message('flight.look_base'),
+            $baseless === Truth::Unknown => new Message('flight.ask_base'),
+            default => new Message('flight.weigh'),
         };
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function steps(Seat $seat, ?ModeName $mode): array
     {
         return array_values(array_filter([
-            $seat->detachable === true ? 'The base stays behind: belt the shell by its own path.' : null,
-            'Use the lap belt only, through the same path as in the car.',
-            $mode?->facesRear() === true ? 'In narrow rows a more upright setting helps, if the child may have it.' : null,
-            'A window place keeps the way out free; never in an exit row.',
-            'Ask the airline before the day which rows it allows.',
+            $seat->detachable === true ? new Message('flight.step_base') : null,
+            new Message('flight.step_belt'),
+            $mode?->facesRear() === true ? new Message('flight.step_upright') : null,
+            new Message('flight.step_window'),
+            new Message('flight.step_airline'),
         ]));
     }
 }

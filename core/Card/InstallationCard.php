@@ -9,6 +9,7 @@ use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\TightnessTest;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * The ordered steps for this seat, mode, place and way of holding, from the facts: every step that the set-up needs, none that it does
@@ -40,7 +41,7 @@ final readonly class InstallationCard
     }
 
     /** Why the card does not follow what holds the seat now, or lacks the belt's steps; null where it follows it, or there is no card. */
-    public static function notice(AssessmentContext $s): ?string
+    public static function notice(AssessmentContext $s): ?Message
     {
         $isOfABelt = $s->mode?->hasHarness() === true
             && $s->modeRules !== null
@@ -76,32 +77,16 @@ final readonly class InstallationCard
         $test = $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch;
 
         return [
-            new CardStep(
-                StepCode::ChildIn,
-                'Sit the child in, bottom and back against the seat, coat off.',
-                'Nothing lies behind or beneath the child.',
-            ),
-            new CardStep(StepCode::Tongues, 'Click the tongues in, one at a time.', 'Each clicks and does not come out when pulled.'),
-            new CardStep(StepCode::Hips, 'Draw the slack up from the hips.', 'The straps lie flat and snug over the hips.'),
-            new CardStep(
-                StepCode::HarnessTighten,
-                'Pull the adjuster until the straps are snug at the shoulder.',
-                'The straps lie in a straight line and press into nothing.',
-            ),
+            new CardStep(StepCode::ChildIn, 'harness'),
+            new CardStep(StepCode::Tongues),
+            new CardStep(StepCode::Hips),
+            new CardStep(StepCode::HarnessTighten),
             ...(
                 $s->hasChestClip()
-                    ? [new CardStep(StepCode::ChestClip, 'Close the chest clip and slide it up.', 'It clicks, level with the armpits.')]
+                    ? [new CardStep(StepCode::ChestClip)]
                     : []
             ),
-            new CardStep(
-                StepCode::StrapTest,
-                $test === TightnessTest::Pinch
-                    ? 'Try to pinch the strap together lengthwise at the shoulder.'
-                    : 'Slide one finger flat between strap and child at the shoulder.',
-                $test === TightnessTest::Pinch
-                    ? 'Your fingers slide off; no webbing stays between them.'
-                    : 'One finger goes in, two do not.',
-            ),
+            new CardStep(StepCode::StrapTest, $test->value),
         ];
     }
 
@@ -116,24 +101,12 @@ final readonly class InstallationCard
             ...($hung && $s->setup()->tether->used === true && $s->place?->tetherAnchor !== false ? AfterSteps::tether($s) : []),
             $mode->guidesShoulderBelt() ? SeatReady::headRest($mode) : null,
             ...AfterSteps::tidying($s, $rules),
-            new CardStep(
-                StepCode::ChildIn,
-                'Sit the child in, bottom and back against the booster' . (! $mode->hasBack() ? ' and the vehicle seat.' : '.'),
-                'The child can stay so for the whole ride.',
-            ),
-            new CardStep(
-                StepCode::LapGuides,
-                'Lead the lap part under both arm rests; on the buckle side both parts go under.',
-                'The lap part lies low over the thighs.',
-            ),
+            new CardStep(StepCode::ChildIn, 'booster', ['back' => $mode->hasBack()]),
+            new CardStep(StepCode::LapGuides),
             $mode->guidesShoulderBelt()
-                ? new CardStep(
-                    StepCode::ShoulderGuide,
-                    'Lead the shoulder part through its guide.',
-                    'It runs through freely, at or just above the shoulder.',
-                )
+                ? new CardStep(StepCode::ShoulderGuide)
                 : null,
-            ...self::belted('It clicks; the belt is not locked and runs free.'),
+            ...self::belted(),
         ]));
     }
 
@@ -141,25 +114,17 @@ final readonly class InstallationCard
     private static function beltAlone(): array
     {
         return [
-            new CardStep(
-                StepCode::ChildIn,
-                'Sit the child in, back against the vehicle seat.',
-                'The knees bend at the seat\'s edge, and the child can stay so for the whole ride.',
-            ),
-            ...self::belted('It clicks.'),
+            new CardStep(StepCode::ChildIn, 'belt_only'),
+            ...self::belted('belt_only'),
         ];
     }
 
     /** @return list<CardStep> */
-    private static function belted(string $clicks): array
+    private static function belted(?string $variant = null): array
     {
         return [
-            new CardStep(StepCode::BeltChild, 'Buckle the belt over the child and draw the slack up.', $clicks),
-            new CardStep(
-                StepCode::BeltCheck,
-                'Look at the belt over the child.',
-                'The lap part lies low on the thighs; the shoulder part crosses mid-chest and the shoulder, off the neck, snug.',
-            ),
+            new CardStep(StepCode::BeltChild, $variant),
+            new CardStep(StepCode::BeltCheck),
         ];
     }
 }

@@ -9,6 +9,7 @@ use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Facts\MakerPermission;
 use MintBuckle\Core\Locking\LockFinder;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /** Which lock the card follows: what is claimed and works here; where nothing does, what the finder would use first. */
@@ -19,9 +20,9 @@ final readonly class LockInUse
 
     /**
      * @param Lock|null $lock null where nothing is known to lock this belt for this seat
-     * @param string|null $notice said at the first step where the card does not follow what is there now
+     * @param Message|null $notice said at the first step where the card does not follow what is there now
      */
-    private function __construct(public ?Lock $lock, public ?string $notice) {}
+    private function __construct(public ?Lock $lock, public ?Message $notice) {}
 
     public static function of(AssessmentContext $s): self
     {
@@ -32,12 +33,12 @@ final readonly class LockInUse
         $first = LockFinder::of($s)->first();
 
         return new self($first, match (true) {
-            $first === null => 'Nothing is known to lock this belt for this seat: choose another way of holding it or another place.',
+            $first === null => new Message('card.notices.nothing_locks'),
             self::isHeldByBelt($s) && (
                 $s->setup()->lock ?? []
-            ) !== [] => 'What is said to lock the belt now does not hold here; these steps use what does.',
-            self::isHeldByBelt($s) => 'Nothing locks the belt now; these steps use what can.',
-            default => 'It is not held by the belt now; these steps show how the belt would hold it.',
+            ) !== [] => new Message('card.notices.claimed'),
+            self::isHeldByBelt($s) => new Message('card.notices.unlocked'),
+            default => new Message('card.notices.otherwise'),
         });
     }
 

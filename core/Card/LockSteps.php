@@ -67,7 +67,7 @@ final readonly class LockSteps
             : [];
 
         return [
-            new CardStep(StepCode::DrawLittle, 'Draw out only as much belt as it takes to buckle.', 'No loops of belt lie in the seat.'),
+            new CardStep(StepCode::DrawLittle),
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
             $this->step->slack(),
@@ -84,11 +84,7 @@ final readonly class LockSteps
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
             BeltStep::weight(),
-            new CardStep(
-                StepCode::PlatePull,
-                'Pull the lap part tight up through the latch plate, along the belt.',
-                'The plate grips: the webbing does not slip back when you let go.',
-            ),
+            new CardStep(StepCode::PlatePull),
         ];
     }
 
@@ -98,11 +94,7 @@ final readonly class LockSteps
         return [
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
-            new CardStep(
-                StepCode::PlateSwitch,
-                'Set the switch on the latch plate to lock.',
-                'Its button or lever stands in the locked position.',
-            ),
+            new CardStep(StepCode::PlateSwitch),
             BeltStep::weight(),
             $this->step->tighten(),
         ];
@@ -126,18 +118,10 @@ final readonly class LockSteps
     private function alwaysLocking(): array
     {
         return [
-            new CardStep(
-                StepCode::DeadZone,
-                'Draw the belt out in one pull, past the stretch where it runs free, and hold it.',
-                'It lets itself be drawn far enough to reach the buckle.',
-            ),
+            new CardStep(StepCode::DeadZone),
             ...$this->step->buckleTurns(),
             $this->step->buckle(),
-            new CardStep(
-                StepCode::RetractorTakeUp,
-                'Let the belt wind in by itself, feeding the slack to it.',
-                'It ratchets in and does not come out again.',
-            ),
+            new CardStep(StepCode::RetractorTakeUp),
             BeltStep::weight(),
             $this->step->tighten(),
         ];
@@ -153,28 +137,16 @@ final readonly class LockSteps
             $this->step->buckle(),
             ...(
                 $isSwitchable
-                    ? [new CardStep(
-                        StepCode::RetractorLength,
-                        'To find the length you may lock the retractor: belt out slowly to the very end, and back.',
-                        'It ratchets; this lock comes off again later.',
-                    )]
+                    ? [new CardStep(StepCode::RetractorLength)]
                     : []
             ),
             BeltStep::weight(),
             $this->step->tighten(),
-            new CardStep(
-                StepCode::Pinch,
-                'Pinch lap and shoulder part together right at the latch plate and keep hold.',
-                'Neither part slips between your fingers.',
-            ),
-            new CardStep(StepCode::Unbuckle, 'Unbuckle without letting go of the pinch.', 'Both parts are still held at the same spot.'),
+            new CardStep(StepCode::Pinch),
+            new CardStep(StepCode::Unbuckle),
             $this->step->clipOn(),
             $this->step->retractorFree(),
-            new CardStep(
-                StepCode::Rebuckle,
-                'Buckle again while a second person pulls the buckle up from below; tip the seat away from the buckle, then straighten it.',
-                'It goes in hard and clicks; if it was easy, the clip is set too loose.',
-            ),
+            new CardStep(StepCode::Rebuckle),
         ];
     }
 }

@@ -11,6 +11,7 @@ use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\InsertFit;
 use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Fit\SlotChoice;
+use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Truth\Truth;
 
 /** The seat itself made ready for this child: parts, straps, inserts, head rest, recline and foot. */
@@ -34,16 +35,8 @@ final readonly class SeatReady
     public static function headRest(ModeName $mode): CardStep
     {
         return $mode->hasHarness()
-            ? new CardStep(
-                StepCode::HeadRest,
-                'Set the head rest for this child, just above the shoulders.',
-                'It clicks; the head is not pushed forward.',
-            )
-            : new CardStep(
-                StepCode::HeadRest,
-                'Raise the head part until its belt guide is at or just above the shoulder.',
-                'It clicks; the ears are below its top.',
-            );
+            ? new CardStep(StepCode::HeadRest, 'harness')
+            : new CardStep(StepCode::HeadRest, 'booster');
     }
 
     private function parts(): ?CardStep
@@ -51,18 +44,18 @@ final readonly class SeatReady
         $name = static fn(string $part): string => str_replace('_', ' ', $part);
         $on = array_map($name, $this->rules->partsRequired);
         $off = array_map($name, $this->rules->partsForbidden);
-        $what = [
-            ...($on === [] ? [] : ['fit the ' . implode(' and the ', $on)]),
-            ...($off === [] ? [] : ['take off the ' . implode(' and the ', $off)]),
-        ];
 
-        return $what === []
+        return $on === [] && $off === []
             ? null
-            : new CardStep(
-                StepCode::Parts,
-                ucfirst(implode('; ', $what)) . '.',
-                $on === [] ? 'None of it is left on the seat.' : 'What is fitted sits firm and does not move when pulled.',
-            );
+            : new CardStep(StepCode::Parts, $on === [] ? 'off' : null, [
+                'on' => Listing::all($on),
+                'off' => Listing::all($off),
+                'what' => match (true) {
+                    $off === [] => 'on',
+                    $on === [] => 'off',
+                    default => 'both',
+                },
+            ]);
     }
 
     private function slots(): ?CardStep
@@ -72,13 +65,7 @@ final readonly class SeatReady
         }
         $slot = SlotChoice::of($this->s, $this->mode)->slot;
 
-        return new CardStep(
-            StepCode::Slots,
-            $slot === null
-                ? 'Set the shoulder straps to the slots that are right for this shoulder.'
-                : "Set the shoulder straps to slot {$slot}, counted from the lowest.",
-            'Both straps come from the same height, lie flat and do not pull out from behind.',
-        );
+        return new CardStep(StepCode::Slots, $slot === null ? 'unknown' : null, ['slot' => $slot]);
     }
 
     private function crotch(): ?CardStep
@@ -89,14 +76,7 @@ final readonly class SeatReady
             ? $used->slot
             : null;
 
-        return $slots === [] ? null : new CardStep(
-            StepCode::Crotch,
-            $right === null
-                ? 'Set the crotch strap to the nearest slot that is clear of the child: ' . implode(' or ', $slots)
-                    . ', counted from the back.'
-                : "Set the crotch strap to slot {$right}, counted from the back.",
-            'It comes up in front of the child, who does not sit on it.',
-        );
+        return $slots === [] ? null : new CardStep(StepCode::Crotch, $right === null ? 'nearest' : null, ['slot' => $right, 'slots' => Listing::any($slots)]);
     }
 
     private function insert(): ?CardStep
@@ -111,26 +91,10 @@ final readonly class SeatReady
         $isOpen = $isOut && $this->isOpen($used);
 
         return match (true) {
-            $isOpen => new CardStep(
-                StepCode::Insert,
-                "Look in the manual whether the insert {$used} is for this child's weight; if not, take it out.",
-                'Only what the maker gives for this weight lies in the seat.',
-            ),
-            $isOut && $names === [] => new CardStep(
-                StepCode::Insert,
-                "Take out the insert {$used}: it is not for this child.",
-                'Nothing is left under or behind the child.',
-            ),
-            $isOut => new CardStep(
-                StepCode::Insert,
-                "Take out the insert {$used}; for this weight the seat has: " . implode(', ', $names) . '.',
-                'Only what the maker gives for this weight lies in the seat.',
-            ),
-            $names !== [] => new CardStep(
-                StepCode::Insert,
-                'For this weight the seat has an insert: ' . implode(', ', $names) . '. Put it in as its manual shows.',
-                'It lies flat behind the straps and does not push the head forward.',
-            ),
+            $isOpen => new CardStep(StepCode::Insert, 'open', ['insert' => $used]),
+            $isOut && $names === [] => new CardStep(StepCode::Insert, 'out', ['insert' => $used]),
+            $isOut => new CardStep(StepCode::Insert, 'instead', ['insert' => $used, 'has' => Listing::names($names)]),
+            $names !== [] => new CardStep(StepCode::Insert, with: ['has' => Listing::names($names)]),
             default => null,
         };
     }
@@ -149,30 +113,22 @@ final readonly class SeatReady
         $settings = ReclineSettings::of($this->s, $this->mode);
         if ($this->rules->recline === []) {
             return $this->mode->facesRear()
-                ? new CardStep(
-                    StepCode::Recline,
-                    'Set the recline by the seat\'s own indicator for this child.',
-                    'It stands where the indicator asks, the car on level ground.',
-                )
+                ? new CardStep(StepCode::Recline, 'indicator')
                 : null;
         }
         $allowed = $settings->allowed();
 
         return new CardStep(StepCode::Recline, match (true) {
-            $allowed !== [] => 'Set the recline to ' . implode(' or ', $allowed) . ', for a child of this weight.',
-            $settings->missing() !== [] => 'Weigh the child, then set the recline that the manual gives for that weight.',
-            default => 'Ask the seat\'s manual for the recline: none is given for this weight.',
-        }, 'It clicks into the setting and stays there.');
+            $allowed !== [] => null,
+            $settings->missing() !== [] => 'weigh',
+            default => 'ask',
+        }, ['settings' => Listing::any($allowed)]);
     }
 
     private function foot(): ?CardStep
     {
         return $this->rules->foot === null
             ? null
-            : new CardStep(
-                StepCode::Foot,
-                'Set the foot of the base: ' . str_replace('_', ' ', $this->rules->foot) . '.',
-                'It stands firm, on both sides alike.',
-            );
+            : new CardStep(StepCode::Foot, with: ['foot' => str_replace('_', ' ', $this->rules->foot)]);
     }
 }

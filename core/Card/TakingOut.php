@@ -8,6 +8,7 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\HeadRestraint;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Lock;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * How the seat comes out again: unbuckle or unhook first, then open a clamp door or lock-off; ease an anchor strap before unhooking.
@@ -15,7 +16,7 @@ use MintBuckle\Core\Facts\Lock;
  */
 final readonly class TakingOut
 {
-    /** @return list<string> none for the belt alone, or while it is not known what holds the seat */
+    /** @return list<Message> none for the belt alone, or while it is not known what holds the seat */
     public static function of(AssessmentContext $s): array
     {
         if (! $s->isHarness() && ! $s->isBooster()) {
@@ -26,29 +27,29 @@ final readonly class TakingOut
         $setup = $s->setup();
 
         return array_values(array_filter([
-            $setup->tether->used === true ? 'Ease the tether and unhook it.' : null,
-            $s->isHarness() && $s->isOnBase() ? 'Lift the shell off its base by the release.' : null,
+            $setup->tether->used === true ? new Message('taking_out.tether') : null,
+            $s->isHarness() && $s->isOnBase() ? new Message('taking_out.shell') : null,
             ...($belt ? self::belt(LockInUse::of($s)->lock) : []),
-            $s->anchorsHold() ? 'Ease the anchor strap, then unhook both ends and store them on the seat.' : null,
-            $s->isBooster() ? 'Unbuckle the child and let the belt wind in; then lift the booster out.' : null,
+            $s->anchorsHold() ? new Message('taking_out.anchors') : null,
+            $s->isBooster() ? new Message('taking_out.booster') : null,
             $setup->headRestraint === HeadRestraint::Raised || $setup->headRestraint === HeadRestraint::Removed
-                ? 'Put the vehicle\'s head restraint back where it belongs.'
+                ? new Message('taking_out.head_restraint')
                 : null,
         ]));
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function belt(?Lock $lock): array
     {
         return [
-            'Unbuckle the belt.',
+            new Message('taking_out.unbuckle'),
             ...match ($lock) {
-                Lock::ClampDoor => ['Then open the clamp door.'],
-                Lock::Lockoff => ['Then open the lock-off.'],
-                Lock::Clip => ['Take the locking clip off: the belt must run free for people.'],
+                Lock::ClampDoor => [new Message('taking_out.clamp_door')],
+                Lock::Lockoff => [new Message('taking_out.lockoff')],
+                Lock::Clip => [new Message('taking_out.clip')],
                 default => [],
             },
-            'Pull the belt out of the path and let it wind in all the way.',
+            new Message('taking_out.pull_out'),
         ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Catalogue;
 
+use MintBuckle\Core\Telling\Message;
+
 /** One rule of a seat model as a person types it from a manual. */
 final readonly class ModelField
 {
@@ -13,7 +15,7 @@ final readonly class ModelField
      */
     public function __construct(
         public string $path,
-        public string $label,
+        public Message $label,
         public FieldKind $kind,
         public array $choices = [],
         public bool $isRequired = false,

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Catalogue;
 
-use MintBuckle\Core\Asking\FactWords;
 use MintBuckle\Core\Facts\Definition\FactDefinition;
 use MintBuckle\Core\Facts\Definition\FactDefinitions;
 use MintBuckle\Core\Facts\Definition\ManualPart;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * Every rule of a seat model that is typed, in the order of a manual, as the facts declare it. What the format holds beyond these comes
@@ -51,10 +51,9 @@ final readonly class ModelFields
         $fields = [];
         foreach (self::byPart()[$part->name] ?? [] as $order => $fact) {
             $path = $mode === null ? $fact->path : str_replace(self::ANY_MODE, "modes.{$mode->value}.", $fact->path);
-            $label = FactWords::OF["seat.{$fact->path}"]['manual'] ?? $fact->path;
             $fields[$order] = new ModelField(
                 $path,
-                $label,
+                new Message("facts.seat.{$fact->path}.manual"),
                 FieldKind::of($fact->field),
                 array_column($fact->field->cases(), 'value'),
                 $fact->field->manual?->required === true,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Facts;
 
 use MintBuckle\Core\Facts\Definition\Ride;
+use MintBuckle\Core\Telling\Message;
 
 /** The ways of riding, most protective first. */
 enum ModeName: string
@@ -90,14 +91,8 @@ enum ModeName: string
     }
 
     /** Inside a sentence: "a rear-facing harness seat". */
-    public function word(): string
+    public function told(): Message
     {
-        return match ($this) {
-            self::RearHarness => 'rear-facing harness seat',
-            self::ForwardHarness => 'forward-facing harness seat',
-            self::HighBackBooster => 'high-back booster',
-            self::BacklessBooster => 'backless booster',
-            self::BeltOnly => 'seat belt alone',
-        };
+        return new Message("modes.{$this->value}.within");
     }
 }

@@ -53,7 +53,8 @@ final readonly class Seat
          *
          * @var list<string>|null
          */
-        #[ListOf('string'), Asked(Station::Label, 80, as: AnswerKind::Choices), FromManual(ManualPart::Identity, 50)]
+        #[Asked(Station::Label, 80, as: AnswerKind::Choices, answers: ['fmvss213', 'asnzs1754', 'ecer44', 'ecer129'])]
+        #[ListOf('string'), FromManual(ManualPart::Identity, 50)]
         public ?array $standards = null,
         /** Whether maker, model and date can be read; null: not looked at. */
         #[Asked(Station::Label, 10)]

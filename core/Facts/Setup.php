@@ -70,7 +70,8 @@ final readonly class Setup
         #[Asked(Station::Secure, 130, AskedWhen::WhenNeeded), StaleWith(Look::Holding), Disturbs(Look::Movement)]
         public ?Length $clipDistance = null,
         /** Prongs of the clip that hold webbing; null: not looked at. */
-        #[Within(0, 4), Asked(Station::Secure, 140, AskedWhen::WhenNeeded, as: AnswerKind::Choice), StaleWith(Look::Holding)]
+        #[Within(0, 4), Asked(Station::Secure, 140, AskedWhen::WhenNeeded, as: AnswerKind::Choice, answers: ['4', '3', '2', '1', '0'])]
+        #[StaleWith(Look::Holding)]
         #[Disturbs(Look::Movement)]
         public ?int $clipProngs = null,
         /** Turns of the buckle stalk, in halves; null: none are known. */

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Finding;
 
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Telling\Message;
 
-/** One thing seen at a check: what it is, how much it weighs, what was measured against which limit, and what to do. */
+/**
+ * One thing seen at a check, without words: what it is, how much it weighs, what was measured against which limit.
+ *
+ * @phpstan-import-type Told from Message
+ */
 final readonly class Finding
 {
     /**
+     * @param string|null $variant which of the code's sentences tells it; null: the one it has
+     * @param string|null $mend which of the code's remedies it has, where that is not its variant's
+     * @param array<string, Told> $with what its sentences speak of, by name
      * @param string|null $subject what exactly, where a code can be found more than once: a direction, a part, a campaign
-     * @param string $message a plain sentence naming the measured value and the limit
-     * @param string $remedy what to do next
      * @param Quantity|string|null $observed as measured or seen
      * @param Quantity|string|null $limit what it is held against
      * @param string $from the layer the limit came from: seat, vehicle, law, standard:<code>, practice:<code>, default
@@ -21,8 +27,9 @@ final readonly class Finding
     public function __construct(
         public Code $code,
         public Severity $severity,
-        public string $message,
-        public string $remedy,
+        public ?string $variant = null,
+        public ?string $mend = null,
+        public array $with = [],
         public ?string $subject = null,
         public Quantity|string|null $observed = null,
         public Quantity|string|null $limit = null,
@@ -33,5 +40,22 @@ final readonly class Finding
     public function station(): Station
     {
         return $this->code->station();
+    }
+
+    /** What is so, with the measured value and the limit. */
+    public function message(): Message
+    {
+        return $this->told($this->variant, 'says');
+    }
+
+    /** What to do next. */
+    public function remedy(): Message
+    {
+        return $this->told($this->mend ?? $this->variant, 'do');
+    }
+
+    private function told(?string $variant, string $part): Message
+    {
+        return new Message('findings.' . $this->code->value . ($variant === null ? '' : "/{$variant}") . ".{$part}", $this->with);
     }
 }

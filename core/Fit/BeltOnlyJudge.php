@@ -11,6 +11,8 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Telling\Beside;
+use MintBuckle\Core\Telling\Message;
 
 /** Whether a child may ride with the seat belt alone: the five points of the belt-fit test, stature, and the law's floors. */
 final readonly class BeltOnlyJudge
@@ -18,13 +20,7 @@ final readonly class BeltOnlyJudge
     /** About 4 ft 9 in; common practice of the trade. */
     private const STATURE_MM = 1450;
 
-    private const POINTS = [
-        'back' => 'the back does not rest against the seat',
-        'knees' => 'the knees do not bend at the seat\'s edge',
-        'lap' => 'the lap part does not lie on the thighs',
-        'shoulder' => 'the shoulder part does not cross mid-chest',
-        'stays' => 'the child cannot stay so for the whole ride',
-    ];
+    private const POINTS = ['back', 'knees', 'lap', 'shoulder', 'stays'];
 
     /** The least for the belt alone. */
     public static function stature(): Length
@@ -40,9 +36,9 @@ final readonly class BeltOnlyJudge
         $stature = new Bound(self::stature(), true, 'default', [Source::Common->cite()]);
         $breaches = [];
         $missing = [];
-        foreach (self::POINTS as $point => $sentence) {
+        foreach (self::POINTS as $point) {
             match ($test->{$point}) {
-                false => $breaches[] = new Breach(BreachKind::BeltFit, $sentence),
+                false => $breaches[] = new Breach(BreachKind::BeltFit, new Message("breaches.belt_fit.{$point}")),
                 null => $missing[] = "setup.belt_fit.{$point}",
                 default => null,
             };
@@ -52,19 +48,19 @@ final readonly class BeltOnlyJudge
         } elseif (! $stature->allowsAtLeast($child->height)) {
             $breaches[] = new Breach(
                 BreachKind::BeltFit,
-                'stature ' . $child->height->showBeside($stature->value) . ' is under ' . $stature->value->show($child->height->unit),
+                new Message('breaches.stature', ['height' => new Beside($child->height, $stature->value), 'least' => $stature->value]),
                 $child->height,
                 $stature,
             );
         }
         /** @var list<array{BreachKind, Quantity|null, string, Quantity|null, string}> $floors */
         $floors = [
-            // kind                 measured           path             floor                          sentence
-            [BreachKind::LawBooster, $situation->age, 'child.born_on', $law->boosterUntilMonths,      'the law asks for a booster until '],
-            [BreachKind::LawRear,    $situation->age, 'child.born_on', $law->rearFacingUntilMonths,   'the law asks to ride rear-facing until '],
-            [BreachKind::LawRear,    $child->weight,  'child.weight',  $law->rearFacingUntilWeight,   'the law asks to ride rear-facing until '],
+            // kind                 measured           path             floor                          told
+            [BreachKind::LawBooster, $situation->age, 'child.born_on', $law->boosterUntilMonths, 'breaches.law_booster'],
+            [BreachKind::LawRear,    $situation->age, 'child.born_on', $law->rearFacingUntilMonths, 'breaches.law_rear'],
+            [BreachKind::LawRear,    $child->weight,  'child.weight',  $law->rearFacingUntilWeight, 'breaches.law_rear'],
         ];
-        foreach ($floors as [$kind, $measured, $path, $floor, $sentence]) {
+        foreach ($floors as [$kind, $measured, $path, $floor, $key]) {
             if ($floor === null) {
                 continue;
             }
@@ -73,7 +69,7 @@ final readonly class BeltOnlyJudge
             } elseif ($measured->isLessThan($floor)) {
                 $breaches[] = new Breach(
                     $kind,
-                    $sentence . $floor->show(),
+                    new Message($key, ['until' => $floor]),
                     $measured,
                     new Bound($floor, true, 'law', [Source::LocalLaw->cite()]),
                 );

@@ -7,6 +7,7 @@ namespace MintBuckle\Core\Fit;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\ModeName;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /** Whether one mode of a seat fits a child, and why not. */
@@ -34,15 +35,18 @@ final readonly class ModeFit
         return array_values(array_filter($this->breaches, static fn(Breach $b): bool => $b->kind === $kind));
     }
 
-    /** @return list<string> why it does not fit, or what is still unknown, or with which way of holding it fits */
+    /** @return list<Message> clauses: why it does not fit, or what is still unknown, or with which way of holding it fits */
     public function because(): array
     {
         return match ($this->fits) {
-            Truth::No => array_map(static fn(Breach $b): string => $b->sentence, $this->breaches),
-            Truth::Unknown => array_map(static fn(string $path): string => Questionnaire::named($path) . ' is not known', $this->missing),
+            Truth::No => array_map(static fn(Breach $b): Message => $b->why, $this->breaches),
+            Truth::Unknown => array_map(
+                static fn(string $path): Message => new Message('breaches.not_known', ['fact' => Questionnaire::named($path)]),
+                $this->missing,
+            ),
             Truth::Yes => $this->onlyWhen === null
                 ? []
-                : ['only held by ' . ($this->onlyWhen === HeldBy::LowerAnchors ? 'the lower anchors' : 'the belt')],
+                : [new Message('breaches.only_held', ['held' => $this->onlyWhen])],
         };
     }
 }

@@ -17,6 +17,8 @@ use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Telling\Beside;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * Whether one mode of a seat fits: the maker's limits for the way it is held, the floors of law and practice, a right slot,
@@ -47,7 +49,7 @@ final readonly class ModeJudge
         [$floorBreaches, $floorMissing] = self::floors($s, $name);
         [$useBreaches, $useMissing] = $s->mode === $name ? self::asInUse($s, $name, $mode) : [[], []];
         $slotBreaches = SlotChoice::of($s, $name)->nothingRight
-            ? [new Breach(BreachKind::MakersLimit, "no allowed slot is right for a shoulder at {$s->child->shoulderHeight?->show()}")]
+            ? [new Breach(BreachKind::MakersLimit, new Message('breaches.no_slot', ['shoulder' => $s->child->shoulderHeight]))]
             : [];
 
         return new ModeFit(
@@ -169,13 +171,18 @@ final readonly class ModeJudge
     private static function breach(string $what, Quantity $measured, LimitEntry $entry, bool $atLeast): Breach
     {
         $against = match (true) {
-            $atLeast => $entry->below ? 'is not more than' : 'is less than',
-            default => $entry->below ? 'is not less than' : 'is more than',
+            $atLeast => $entry->below ? 'not_more' : 'less',
+            default => $entry->below ? 'not_less' : 'more',
         };
 
         return new Breach(
             BreachKind::MakersLimit,
-            "{$what} {$measured->showBeside($entry->value)} {$against} {$entry->value->show($measured->unit)}",
+            new Message('breaches.limit', [
+                'measured' => new Beside($measured, $entry->value),
+                'what' => $what,
+                'against' => $against,
+                'limit' => $entry->value,
+            ]),
             $measured,
             Bound::ofMaker($entry, 'seat'),
         );
@@ -212,10 +219,13 @@ final readonly class ModeJudge
             if ($measured === null) {
                 $missing = $s->isNeverAsked($path) ? $missing : [...$missing, $path];
             } elseif ($measured->isLessThan($floor)) {
-                $what = $measured instanceof Months ? 'age' : 'weight';
                 $breaches[] = new Breach(
                     $kind,
-                    "{$what} {$measured->showBeside($floor)} is under the floor of {$floor->show($measured->unit)} for this mode",
+                    new Message('breaches.floor', [
+                        'measured' => new Beside($measured, $floor),
+                        'what' => $measured instanceof Months ? 'age' : 'weight',
+                        'floor' => $floor,
+                    ]),
                     $measured,
                     new Bound($floor, true, $layer, [Source::Common->cite()]),
                 );
@@ -247,8 +257,11 @@ final readonly class ModeJudge
             } elseif ($bound !== null) {
                 $breaches[] = new Breach(
                     BreachKind::HeadRear,
-                    "{$setup->headToShellTop->showBeside($bound->value)} of shell above the head is "
-                        . ($bound->inclusive ? 'less' : 'not more') . " than {$bound->value->show($setup->headToShellTop->unit)}",
+                    new Message('breaches.head_rear', [
+                        'above' => new Beside($setup->headToShellTop, $bound->value),
+                        'least' => $bound->value,
+                        'inclusive' => $bound->inclusive,
+                    ]),
                     $setup->headToShellTop,
                     $bound,
                 );
@@ -258,7 +271,7 @@ final readonly class ModeJudge
         if ($name->isForwardHarness()) {
             match ($setup->earsAbove) {
                 null => $missing[] = 'setup.ears_above',
-                true => $breaches[] = new Breach(BreachKind::HeadForward, 'the tops of the ears are above the shell or head rest'),
+                true => $breaches[] = new Breach(BreachKind::HeadForward, new Message('breaches.head_forward')),
                 false => null,
             };
         }
@@ -268,7 +281,7 @@ final readonly class ModeJudge
                 Marker::Inside => null,
                 default => $breaches[] = new Breach(
                     BreachKind::ShoulderMarker,
-                    "the shoulder is {$setup->marker->value} the seat's shoulder markers",
+                    new Message('breaches.marker', ['marker' => $setup->marker]),
                 ),
             };
         }

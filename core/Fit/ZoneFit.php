@@ -8,12 +8,13 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Limit;
 use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Telling\Message;
 
 /** Whether a zone of the recline indicator is meant for this child, by age, weight and sitting. */
 final readonly class ZoneFit
 {
     /**
-     * @param list<string> $breaks why not
+     * @param list<Message> $breaks why not
      * @param list<string> $missing paths of facts that leave it open
      */
     private function __construct(public array $breaks, public array $missing) {}
@@ -22,10 +23,10 @@ final readonly class ZoneFit
     {
         /** @var list<array{Quantity|null, string, Limit|null, bool, string}> $rows */
         $rows = [
-            [$s->age,           'child.born_on', $zone->ageMinMonths, true,  'too young'],
-            [$s->age,           'child.born_on', $zone->ageMaxMonths, false, 'too old'],
-            [$s->child->weight, 'child.weight',  $zone->weightMin,    true,  'too light'],
-            [$s->child->weight, 'child.weight',  $zone->weightMax,    false, 'too heavy'],
+            [$s->age,           'child.born_on', $zone->ageMinMonths, true,  'young'],
+            [$s->age,           'child.born_on', $zone->ageMaxMonths, false, 'old'],
+            [$s->child->weight, 'child.weight',  $zone->weightMin,    true,  'light'],
+            [$s->child->weight, 'child.weight',  $zone->weightMax,    false, 'heavy'],
         ];
         $breaks = [];
         $missing = [];
@@ -37,7 +38,7 @@ final readonly class ZoneFit
                 continue;
             }
             if ($measured !== null && ($atLeast ? $resolved->brokenAsMinimum($measured) : $resolved->brokenAsMaximum($measured)) !== null) {
-                $breaks[] = $word;
+                $breaks[] = new Message("breaches.zone.{$word}");
             } else {
                 array_push($missing, ...$resolved->missing, ...($measured === null && ! $s->isNeverAsked($path) ? [$path] : []));
             }
@@ -45,7 +46,7 @@ final readonly class ZoneFit
         if ($zone->needsSitting === true) {
             match ($s->child->sitsUnaided) {
                 null => $missing[] = 'child.sits_unaided',
-                false => $breaks[] = 'does not sit unaided yet',
+                false => $breaks[] = new Message('breaches.zone.sitting'),
                 true => null,
             };
         }

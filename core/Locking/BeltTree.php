@@ -19,34 +19,22 @@ final readonly class BeltTree
 
     public function __construct()
     {
-        $this->questions = [
-            'slow_pull'
-                => new BeltQuestion('Pull the belt slowly to the very end and let it back. Does it ratchet and refuse to come out again?', [
-                    'Yes' => Retractor::Switchable,
-                    'No' => 'short_pull',
-                    'There is nothing that winds it in' => Retractor::None,
-                ]),
-            'short_pull' => new BeltQuestion('Does it refuse to come out again already after a short pull?', [
-                'Yes' => Retractor::AlwaysLocking,
-                'No' => 'tug',
+        $questions = [
+            new BeltQuestion('slow_pull', [
+                BeltAnswer::yes(Retractor::Switchable),
+                BeltAnswer::no('short_pull'),
+                BeltAnswer::other('slow_pull.none', Retractor::None),
             ]),
-            'tug' => new BeltQuestion('Does it stop on a sharp tug only?', [
-                'Yes' => Retractor::EmergencyLocking,
-                'No, or still unsure' => null,
-            ]),
-            'slide' => new BeltQuestion('Is the latch plate stitched on to the webbing?', [
-                'Yes' => LatchPlate::Sewn,
-                'No' => 'button',
-            ]),
-            'button' => new BeltQuestion('Has the latch plate a lever or a button?', [
-                'Yes' => LatchPlate::Switched,
-                'No' => 'grip',
-            ]),
-            'grip' => new BeltQuestion('Buckle and pull the lap part up: does the plate grip?', [
-                'Yes' => LatchPlate::Locking,
-                'No, the webbing slides free' => LatchPlate::Sliding,
-                'Still unsure' => null,
+            new BeltQuestion('short_pull', [BeltAnswer::yes(Retractor::AlwaysLocking), BeltAnswer::no('tug')]),
+            new BeltQuestion('tug', [BeltAnswer::yes(Retractor::EmergencyLocking), BeltAnswer::other('tug.unsure', null)]),
+            new BeltQuestion('slide', [BeltAnswer::yes(LatchPlate::Sewn), BeltAnswer::no('button')]),
+            new BeltQuestion('button', [BeltAnswer::yes(LatchPlate::Switched), BeltAnswer::no('grip')]),
+            new BeltQuestion('grip', [
+                BeltAnswer::yes(LatchPlate::Locking),
+                BeltAnswer::other('grip.slides', LatchPlate::Sliding),
+                BeltAnswer::other('grip.unsure', null),
             ]),
         ];
+        $this->questions = array_combine(array_column($questions, 'name'), $questions);
     }
 }

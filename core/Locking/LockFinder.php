@@ -231,14 +231,14 @@ final readonly class LockFinder
         $has = $this->testsOfHaving();
         [$works, $missing] = self::all([...$has, ...$this->testsBesideOwnLock()]);
         $because = match (true) {
-            $has[0][1] === Truth::No => 'The seat has no lock-off and no clamp door.',
-            $works === Truth::Yes => 'The seat itself holds the belt.',
-            $this->ownLockComesAlong() === Truth::No => 'It sits on the base, and the shell is belted without it.',
+            $has[0][1] === Truth::No => 'own_none',
+            $works === Truth::Yes => 'own_works',
+            $this->ownLockComesAlong() === Truth::No => 'own_on_base',
             $this->retractorAsWanted() === Truth::No => $this->seat->lockRetractorToo === MakerPermission::Required
-                ? 'Its maker wants the retractor locked too, and this one cannot.'
-                : 'Its maker forbids it beside a locked retractor, and this one is always locked.',
-            $works === Truth::No => 'There is no belt here.',
-            default => 'It is not known whether the seat has one, or what the belt here is.',
+                ? 'own_needs_retractor'
+                : 'own_forbids_retractor',
+            $works === Truth::No => 'no_belt',
+            default => 'own_unknown',
         };
 
         return new LockWay(LockWay::OWN, $works, $because, $missing);
@@ -249,13 +249,13 @@ final readonly class LockFinder
         [$works, $missing] = self::all($this->testsOfLatchPlate());
 
         return new LockWay(Lock::LatchPlate->value, $works, match ($works) {
-            Truth::Yes => 'The latch plate holds the lap part.',
+            Truth::Yes => 'plate_works',
             Truth::No => match (true) {
-                $this->place->belt === Belt::None => 'There is no belt here.',
-                $this->place->latchPlate === LatchPlate::Sewn => 'The latch plate is sewn on and cannot hold the lap part.',
-                default => 'Nothing in this latch plate holds the lap part.',
+                $this->place->belt === Belt::None => 'no_belt',
+                $this->place->latchPlate === LatchPlate::Sewn => 'plate_sewn',
+                default => 'plate_slides',
             },
-            Truth::Unknown => 'The latch plate is not known: slide the webbing through it.',
+            Truth::Unknown => 'plate_unknown',
         }, $missing);
     }
 
@@ -264,13 +264,13 @@ final readonly class LockFinder
         [$works, $missing] = self::all($this->testsOfRetractor());
 
         return new LockWay(Lock::Retractor->value, $works, match ($works) {
-            Truth::Yes => 'The retractor can lock the whole belt.',
+            Truth::Yes => 'retractor_works',
             Truth::No => match (true) {
-                $this->place->belt === Belt::None => 'There is no belt here.',
-                $this->place->retractor === Retractor::EmergencyLocking => 'This retractor stops only on a tug and locks nothing.',
-                default => 'No retractor here can lock.',
+                $this->place->belt === Belt::None => 'no_belt',
+                $this->place->retractor === Retractor::EmergencyLocking => 'retractor_tug',
+                default => 'retractor_none',
             },
-            Truth::Unknown => 'The retractor is not known: pull the belt slowly to the very end and let it back.',
+            Truth::Unknown => 'retractor_unknown',
         }, $missing);
     }
 
@@ -285,13 +285,10 @@ final readonly class LockFinder
 
         return new LockWay(Lock::Clip->value, $works, match ($works) {
             Truth::Yes => $this->place->retractor === Retractor::Switchable
-                ? 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor tips. '
-                    . 'Two people, last choice.'
-                : 'A locking clip can join lap and shoulder part; two people, last choice.',
-            Truth::No
-                => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that stays free, on a seat without a '
-                    . 'lock-off or clamp door.',
-            Truth::Unknown => 'The belt, its plate or its retractor is not known, or whether the seat has a lock of its own.',
+                ? 'clip_tips'
+                : 'clip_works',
+            Truth::No => 'clip_not',
+            Truth::Unknown => 'clip_unknown',
         }, $missing);
     }
 }

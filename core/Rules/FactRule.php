@@ -31,8 +31,6 @@ final readonly class FactRule implements Rule
         private string $path,
         private Closure $read,
         private bool|BackedEnum $faulty,
-        private string $message,
-        private string $remedy,
         private ?string $subject = null,
         private ?array $mendedBy = null,
     ) {}
@@ -58,10 +56,9 @@ final readonly class FactRule implements Rule
             yield new Finding(
                 $this->code,
                 $this->severity,
-                $this->message,
-                $this->remedy,
-                $this->subject,
-                $value instanceof BackedEnum ? (string) $value->value : null,
+                variant: $this->subject,
+                subject: $this->subject,
+                observed: $value instanceof BackedEnum ? (string) $value->value : null,
                 sources: [Source::Common->cite()],
             );
         }

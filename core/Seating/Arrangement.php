@@ -10,6 +10,8 @@ use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** Everybody where they are now: what the rules say of each place, with all others in theirs. */
 final readonly class Arrangement
@@ -109,8 +111,11 @@ final readonly class Arrangement
         return new Finding(
             Code::of('place.too_wide'),
             Severity::Fix,
-            'Side by side the seats are ' . $seats->show() . ' wide; ' . implode(', ', $places) . ' have ' . $usable->show() . '.',
-            'Use narrower seats, or move one to another row.',
+            with: [
+                'seats' => $seats,
+                'usable' => $usable,
+                'places' => Listing::all(array_map(static fn(string $place): Message => new Message("places.{$place}", within: true), $places)),
+            ],
             observed: $seats,
             limit: $usable,
             from: 'vehicle',

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Seating;
 
+use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * What to relax when nothing fits: the constraints of which one alone opens a plan; where none does, those of a pair; else all that break.
@@ -20,8 +24,6 @@ final readonly class Obstacles
     public const TOO_MANY = 'riders';
 
     public const NO_MODE = 'mode';
-
-    private const TOO_WIDE = 'Seats side by side are wider than their places. A narrower seat, or one of them in another row or car.';
 
     /**
      * @param list<ModeName|null> $modes
@@ -58,7 +60,7 @@ final readonly class Obstacles
         return array_values(array_map(
             static fn(int $i): Obstacle => new Obstacle(
                 self::NO_MODE,
-                "No mode of the seat is known to fit {$request->riders[$i]->name}. Look at its limits, or choose another seat.",
+                new Message('seating.obstacles.mode', ['who' => $request->riders[$i]->name]),
             ),
             $lacking,
         ));
@@ -72,7 +74,7 @@ final readonly class Obstacles
 
         return $riders <= $places
             ? []
-            : [new Obstacle(self::TOO_MANY, "There are {$riders} riders and {$places} free places. Clear a place, or take a second car.")];
+            : [new Obstacle(self::TOO_MANY, new Message('seating.obstacles.riders', ['riders' => $riders, 'places' => $places]))];
     }
 
     /**
@@ -106,38 +108,56 @@ final readonly class Obstacles
     }
 
     /** @param list<list<PlaceOption>> $options */
-    private static function words(string $constraint, SeatingRequest $request, array $options): string
+    private static function words(string $constraint, SeatingRequest $request, array $options): Message|Listing
     {
         if ($constraint === self::KEEP) {
-            $kept = array_map(
+            $kept = array_values(array_map(
                 static fn(Rider $r): string => $r->name,
                 array_filter($request->riders, static fn(Rider $r): bool => $r->keep),
-            );
+            ));
 
-            return implode(', ', $kept) . (count($kept) === 1 ? ' is' : ' are') . ' to stay in place. Let them move.';
+            return new Message('seating.obstacles.keep', ['count' => count($kept), 'who' => Listing::all($kept)]);
         }
         if ($constraint === self::WIDE_CODE) {
-            return self::TOO_WIDE;
+            return new Message('seating.obstacles.wide');
         }
+
+        return self::ofRule($constraint, $request, $options);
+    }
+
+    /**
+     * Everybody of whom the rule says the same, together.
+     *
+     * @param list<list<PlaceOption>> $options
+     */
+    private static function ofRule(string $constraint, SeatingRequest $request, array $options): Listing
+    {
+        /** @var array<string, array{Finding, array<string, Message>}> $concerned */
         $concerned = [];
         foreach ($options as $rider => $all) {
             foreach ($all as $option) {
                 foreach ([...$option->breaks, ...$option->whileNoBackPlace, ...$option->whileNoTetherPlace] as $finding) {
                     if ($finding->code->value === $constraint) {
-                        $concerned[$finding->message . ' ' . $finding->remedy][] = $request->riders[$rider]->name . ' at '
-                            . $request->vehicle->positions[$option->place]->name;
+                        $name = $request->riders[$rider]->name;
+                        $place = $request->vehicle->positions[$option->place]->name;
+                        $same = serialize([$finding->variant, $finding->mend, $finding->with]);
+                        $concerned[$same] ??= [$finding, []];
+                        $concerned[$same][1]["{$name} {$place}"] = new Message(
+                            'seating.obstacles.at',
+                            ['who' => $name, 'at' => Answers::placeTitle($place, within: true)],
+                        );
                     }
                 }
             }
         }
 
-        return implode(
-            ' ',
-            array_map(
-                static fn(string $words, array $who): string => implode(', ', array_unique($who)) . ': ' . $words,
-                array_keys($concerned),
-                $concerned,
-            ),
-        );
+        return Listing::sentences(array_values(array_map(
+            static fn(array $of): Message => new Message('seating.obstacles.rule', [
+                'who' => Listing::names(array_values($of[1])),
+                'says' => $of[0]->message(),
+                'do' => $of[0]->remedy(),
+            ]),
+            $concerned,
+        )));
     }
 }

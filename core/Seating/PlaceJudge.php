@@ -103,8 +103,7 @@ final readonly class PlaceJudge
             $findings[] = new Finding(
                 Code::of('place.taken'),
                 Severity::Fix,
-                'Two children have this place.',
-                'Move one of them.',
+                variant: 'twice',
                 sources: [Source::Common->cite()],
             );
         }
@@ -211,8 +210,7 @@ final readonly class PlaceJudge
             $findings[] = new Finding(
                 Code::of('secure.belt_unlocked'),
                 Severity::Fix,
-                'Nothing can lock the belt here.',
-                'Use the lower anchors, or another place.',
+                variant: 'place',
                 sources: [Source::Common->cite()],
             );
         }

@@ -9,10 +9,16 @@ use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
-/** Why a plan is as good as it is, in plain sentences. */
+/** Why a plan is as good as it is. */
 final readonly class PlanReasons
 {
+    /** How far apart bars that are borrowed must stand, where the seat's manual names no figure; common practice of the trade. */
+    private const BORROWED_APART_MM = 280;
+
     public function __construct(private SeatingRequest $request, private ?int $first, private RowWidths $widths) {}
 
     /** @param array<int, PlaceOption> $chosen by rider */
@@ -37,37 +43,37 @@ final readonly class PlanReasons
         );
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private function rider(string $name, Rider $rider, PlaceOption $option): array
     {
         $place = $this->position($option);
-        $at = lcfirst(Answers::placeTitle($place->name));
+        $where = ['who' => $name, 'at' => Answers::placeTitle($place->name, within: true)];
+        $isHeldAnew = $rider->heldBy === null || $rider->heldBy === HeldBy::Nothing;
+        $way = match ($isHeldAnew ? $option->heldBy : null) {
+            HeldBy::Belt => 'belt',
+            HeldBy::LowerAnchors => $option->borrowed ? 'borrowed' : 'lower_anchors',
+            default => null,
+        };
 
-        return array_values(array_filter([
-            match ($rider->nowAt) {
-                null => null,
-                $place->name => "{$name} stays at {$at}.",
-                default => "{$name} moves to {$at}.",
-            },
-            $rider->heldBy === null || $rider->heldBy === HeldBy::Nothing ? match ($option->heldBy) {
-                HeldBy::Belt => "{$name} at {$at}: hold the seat with the belt.",
-                HeldBy::LowerAnchors => $option->borrowed
-                    ? "{$name} at {$at}: both manuals allow the inner bars of the sides; measure that they stand 280 mm apart, or as "
-                        . "the seat's manual says."
-                    : "{$name} at {$at}: hold the seat with the lower anchors.",
-                default => null,
-            } : null,
-            ...array_map(static fn(Finding $f): string => "{$name} at {$at}: {$f->message} {$f->remedy}", $option->advises),
-            $option->unknown === []
-                ? null
-                : "{$name} at {$at}: look first, not everything is known: "
-                    . implode(', ', array_map(Questionnaire::named(...), $option->unknown)) . '.',
-        ], is_string(...)));
+        return [
+            ...($rider->nowAt === null
+                ? []
+                : [new Message($rider->nowAt === $place->name ? 'seating.stays' : 'seating.moves', $where)]),
+            ...($way === null ? [] : [new Message("seating.held.{$way}", $where + ['apart' => Length::of(self::BORROWED_APART_MM)])]),
+            ...array_map(static fn(Finding $f): Message => new Message(
+                'seating.advised',
+                $where + ['says' => $f->message(), 'do' => $f->remedy()],
+            ), $option->advises),
+            ...($option->unknown === [] ? [] : [new Message(
+                'seating.unknown',
+                $where + ['facts' => Listing::names(array_map(Questionnaire::named(...), $option->unknown))],
+            )]),
+        ];
     }
 
     /**
      * @param array<int, PlaceOption> $chosen
-     * @return list<string>
+     * @return list<Message>
      */
     private function middle(array $chosen): array
     {
@@ -76,16 +82,15 @@ final readonly class PlanReasons
             return [];
         }
         $position = $this->position($option);
-        $who = $this->request->riders[$this->first]->name . (
-            $this->request->middleFor === MiddleFor::Youngest ? ', the youngest,' : ', the least protected,'
-        );
+        $who = [
+            'who' => $this->request->riders[$this->first]->name,
+            'whom' => $this->request->middleFor === MiddleFor::Youngest ? 'youngest' : 'least_protected',
+        ];
 
         return match (true) {
-            $position->row() > 1 && $position->isCentre() && $option->well => [
-                "{$who} has the middle of the back, farthest from any side impact.",
-            ],
+            $position->row() > 1 && $position->isCentre() && $option->well => [new Message('seating.middle', $who)],
             $position->row() > 1 && str_ends_with($position->name, $this->request->kerbSide()) => [
-                "{$who} sits at the kerb side.",
+                new Message('seating.kerb', $who),
                 ...$this->middleLeftFree($chosen, $this->first),
             ],
             default => $this->middleLeftFree($chosen, $this->first),
@@ -96,7 +101,7 @@ final readonly class PlanReasons
      * Why the middle stays free, where it is for want of width.
      *
      * @param array<int, PlaceOption> $chosen
-     * @return list<string>
+     * @return list<Message>
      */
     private function middleLeftFree(array $chosen, int $first): array
     {
@@ -113,11 +118,12 @@ final readonly class PlanReasons
             }
             $tooWide = $this->widths->tooWide($middle->row(), $number);
             if ($tooWide !== null) {
-                return [
-                    ucfirst(Answers::placeTitle($middle->name))
-                        . " stays free: with {$this->request->riders[$first]->name} there the seats side by side would be "
-                            . "{$tooWide[1]->show()} wide, and their places have {$tooWide[2]->show()}.",
-                ];
+                return [new Message('seating.middle_free', [
+                    'middle' => Answers::placeTitle($middle->name),
+                    'who' => $this->request->riders[$first]->name,
+                    'seats' => $tooWide[1],
+                    'usable' => $tooWide[2],
+                ])];
             }
         }
 
@@ -126,7 +132,7 @@ final readonly class PlanReasons
 
     /**
      * @param array<int, PlaceOption> $chosen
-     * @return list<string>
+     * @return list<Message>
      */
     private function sideBySide(array $chosen): array
     {
@@ -136,7 +142,7 @@ final readonly class PlanReasons
         );
 
         return count($chosen) > 2 && $unknown !== [] && $this->widths->areKnown()
-            ? ['Not every width is known: try whether the seats stand side by side.']
+            ? [new Message('seating.widths')]
             : [];
     }
 

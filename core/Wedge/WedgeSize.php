@@ -8,6 +8,7 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /**
@@ -62,13 +63,9 @@ final readonly class WedgeSize
     }
 
     /** What to lay in the crease, for a sentence. */
-    public function inWords(): string
+    public function told(): Message
     {
-        return match ($this->stack) {
-            'one_noodle' => 'one noodle',
-            'three_noodles' => 'three noodles taped in a triangle',
-            default => "a rolled towel, {$this->lift->show()} high when pressed",
-        };
+        return $this->stack === 'towel' ? new Message('wedge.towel_high', ['lift' => $this->lift]) : new Message("wedge.{$this->stack}");
     }
 
     /**

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace MintBuckle\Present\Drawing;
 
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\BeltPath;
-use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Locking\LockFinder;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /**
@@ -50,7 +50,7 @@ final readonly class BeltRoute
      * @param list<list<array{int, int}>> $straps from the path to each bar; empty where no anchors hold
      * @param list<array{lock: string, x: int, y: int, claimed: bool, holds: Truth}> $locks
      * @param bool|null $fixed whether anything claimed fixes the length; null while unknown or where no belt holds
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public bool $rear,
@@ -125,42 +125,25 @@ final readonly class BeltRoute
         return $locks;
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function text(AssessmentContext $s, bool $right, ?bool $fixed): array
     {
         $setup = $s->setup();
         if (! $s->isHarness()) {
-            return [
-                $s->isBooster()
-                    ? 'The vehicle belt holds the child; the booster itself needs nothing, or its anchors where the maker allows.'
-                    : 'No seat is held here.',
-            ];
+            return [new Message($s->isBooster() ? 'drawings.route.booster' : 'drawings.route.none')];
         }
 
         return [
-            match ($setup->heldBy) {
-                HeldBy::Belt => 'The vehicle belt holds the seat.',
-                HeldBy::LowerAnchors => 'The lower anchors hold the seat.',
-                HeldBy::Both => 'Belt and lower anchors are both on.',
-                HeldBy::Nothing => 'Nothing holds the seat.',
-                null => 'What holds the seat is not known yet.',
-            },
-            match ($setup->beltPath) {
-                null => 'Which path the webbing goes through is not known yet.',
-                BeltPath::Rear => 'The webbing goes under the legs, the rear-facing path'
-                    . ($right ? '.' : ': the wrong one for this direction.'),
-                BeltPath::Forward => 'The webbing goes behind the back, the forward-facing path'
-                    . ($right ? '.' : ': the wrong one for this direction.'),
-            },
-            ...($s->beltHolds() ? [match ($fixed) {
-                true => 'Its length is fixed by: ' . implode(
-                    ', ',
-                    array_map(static fn(Lock $l): string => $l->word(), $setup->lock ?? []),
-                ) . '.',
-                false => 'Nothing fixes its length.',
-                null => 'Whether its length is fixed cannot be told yet.',
-            }] : []),
-            ...($setup->twisted === true ? ['The webbing is twisted.'] : []),
+            new Message('drawings.route.held', ['held' => $setup->heldBy ?? 'unknown']),
+            new Message('drawings.route.path', ['path' => $setup->beltPath ?? 'unknown', 'right' => $right]),
+            ...($s->beltHolds() ? [new Message('drawings.route.fixed', [
+                'fixed' => $fixed ?? 'unknown',
+                'locks' => Listing::names(array_map(
+                    static fn(Lock $lock): Message => new Message("locking.within.{$lock->value}"),
+                    $setup->lock ?? [],
+                )),
+            ])] : []),
+            ...($setup->twisted === true ? [new Message('drawings.route.twisted')] : []),
         ];
     }
 }

@@ -11,6 +11,7 @@ use MintBuckle\Core\Facts\ShoulderPart;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * The child from the front: slots to scale against the shoulder, where the strap may leave the seat, the chest clip's band,
@@ -44,7 +45,7 @@ final readonly class BuckleFront
      * @param float|null $strap where the straps leave the seat
      * @param array{lap: float|null, shoulder: float|null, underArm: bool}|null $belt over a booster: height of the lap part, x of the
      *                                                                                shoulder part at the collar
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public float $top,
@@ -212,7 +213,7 @@ final readonly class BuckleFront
         ];
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function text(AssessmentContext $s, bool $lead): array
     {
         $harness = $s->setup()->harness;
@@ -220,34 +221,24 @@ final readonly class BuckleFront
         $choice = $s->mode === null ? null : SlotChoice::of($s, $s->mode)->slot;
         $lines = match (true) {
             $s->isHarness() => [
-                $harness->slot === null ? 'The slot in use is not known.' : "The straps come from slot {$harness->slot}.",
-                ...($lead ? [$choice === null ? 'Which slot is right cannot be told yet.' : "Slot {$choice} is right."] : []),
-                $harness->clip === null ? 'The chest clip has not been looked at.' : 'The chest clip is ' . match ($harness->clip) {
-                    ClipPlace::High => 'too high.',
-                    ClipPlace::Armpit => 'at the armpits.',
-                    ClipPlace::Low => 'too low.',
-                    ClipPlace::Undone => 'undone.',
-                },
-                match ($harness->tightness->passes) {
-                    null => 'The tightness test has not been done.',
-                    true => 'The straps are tight.',
-                    false => 'The straps are slack.',
-                },
+                new Message('drawings.child.slot', ['known' => $harness->slot !== null, 'slot' => $harness->slot]),
+                ...($lead ? [new Message('drawings.child.right', ['known' => $choice !== null, 'slot' => $choice])] : []),
+                new Message('drawings.child.clip', ['clip' => $harness->clip ?? 'unknown']),
+                new Message('drawings.child.tight', ['passes' => $harness->tightness->passes ?? 'unknown']),
             ],
             $s->isBooster() => [
-                $booster?->lap === null ? 'The lap part has not been looked at.' : 'The lap part lies on the ' . $booster->lap->value . '.',
-                $booster?->shoulder === null
-                    ? 'The shoulder part has not been looked at.'
-                    : 'The shoulder part: ' . str_replace('_', ' ', $booster->shoulder->value) . '.',
+                new Message('drawings.child.lap', ['lap' => $booster->lap ?? 'unknown']),
+                new Message('drawings.child.shoulder_part', ['shoulder' => $booster->shoulder ?? 'unknown']),
             ],
-            $s->mode?->hasSeat() === false => ['The child rides with the seat belt alone.'],
-            default => ['How the child rides is not known yet.'],
+            $s->mode?->hasSeat() === false => [new Message('drawings.child.belt_only')],
+            default => [new Message('drawings.child.unknown')],
         };
 
         return [
-            $s->child->shoulderHeight === null
-                ? 'The shoulder has not been measured.'
-                : "The shoulder is {$s->child->shoulderHeight->show()} above the cushion.",
+            new Message('drawings.child.shoulder', [
+                'shoulder' => $s->child->shoulderHeight,
+                'known' => $s->child->shoulderHeight !== null,
+            ]),
             ...$lines,
         ];
     }

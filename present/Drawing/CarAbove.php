@@ -6,8 +6,9 @@ namespace MintBuckle\Present\Drawing;
 
 use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * The car from above, front at the top: its places with belt, anchors and airbag, and the seat in the one in use. Pixels of a drawing
@@ -46,7 +47,7 @@ final readonly class CarAbove
      * @param list<CarPlace> $places
      * @param float $seatLength of the seat in the place in use, to the scale of PLACE_HEIGHT
      * @param bool|null $rear which way the seat faces; null while unknown
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public array $places,
@@ -67,12 +68,13 @@ final readonly class CarAbove
             round(max(50.0, min(86.0, $base * self::PIXELS_A_MM)), 1),
             $s->mode === null ? null : $s->isRear(),
             $places === []
-                ? ['The car has not been entered.']
-                : array_map(
-                    static fn(CarPlace $p): string => "{$p->title}: " . ($p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs))
-                        . ($p->inUse ? '; the seat is here.' : '.'),
-                    $places,
-                ),
+                ? [new Message('drawings.car.none')]
+                : array_map(static fn(CarPlace $p): Message => new Message('drawings.car.place', [
+                    'place' => $p->title,
+                    'known' => $p->signs !== [],
+                    'signs' => Listing::names($p->signs),
+                    'here' => $p->inUse,
+                ]), $places),
         );
     }
 
@@ -103,31 +105,24 @@ final readonly class CarAbove
         );
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function signs(SeatingPosition $p): array
     {
-        return array_values(array_filter([
-            match ($p->belt) {
-                Belt::LapShoulder => 'lap and shoulder belt',
-                Belt::Lap => 'lap belt only',
-                Belt::None => 'no belt',
-                null => null,
-            },
-            self::sign($p->lowerAnchors, 'lower anchors', 'no lower anchors'),
-            self::sign($p->tetherAnchor, 'tether anchor', 'no tether anchor'),
-            self::sign($p->airbag, 'airbag ahead', null),
-            self::sign($p->sideFacing, 'faces sideways', null),
-            self::sign($p->taken, 'taken', null),
-        ]));
-    }
+        $known = [
+            'belt' => $p->belt?->value,
+            'lower_anchors' => $p->lowerAnchors,
+            'tether_anchor' => $p->tetherAnchor,
+            'airbag' => $p->airbag === true ?: null,
+            'side_facing' => $p->sideFacing === true ?: null,
+            'taken' => $p->taken === true ?: null,
+        ];
+        $signs = array_filter($known, static fn(mixed $one): bool => $one !== null);
 
-    private static function sign(?bool $known, string $yes, ?string $no): ?string
-    {
-        return match ($known) {
-            true => $yes,
-            false => $no,
-            null => null,
-        };
+        return array_map(
+            static fn(string $what, string|bool $is): Message => new Message("drawings.car.signs.{$what}", ['is' => $is]),
+            array_keys($signs),
+            $signs,
+        );
     }
 
     /** Outline of a car of that height. */

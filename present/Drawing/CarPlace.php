@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace MintBuckle\Present\Drawing;
 
 use MintBuckle\Core\Facts\SeatingPosition;
+use MintBuckle\Core\Telling\Message;
 
 /** One place of the car from above, in pixels of CarAbove. */
 final readonly class CarPlace
 {
-    /** @param list<string> $signs what is known of it, in words */
+    /** @param list<Message> $signs what is known of it */
     public function __construct(
         public SeatingPosition $position,
         public float $x,
         public float $y,
         public bool $inUse,
-        public string $title,
+        public Message $title,
         public array $signs,
     ) {}
 

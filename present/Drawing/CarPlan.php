@@ -8,6 +8,8 @@ use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Seating\Rider;
 use MintBuckle\Core\Seating\SeatingPlan;
 use MintBuckle\Core\Seating\SeatingRequest;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * The car from above with a whole family in it, and a proposal's seats as ghosts where they differ. Widths to scale; pixels of a drawing
@@ -32,7 +34,7 @@ final readonly class CarPlan
      *     rider: string, place: string, x: float, y: float, width: float, length: float, left: float, front: float,
      *     arrow: string, label: array{float|int, float|int}, rear: bool, ghost: bool,
      * }> $seats centre of each; ghosts last
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(public array $places, public int $height, public array $seats, public array $text) {}
 
@@ -50,15 +52,15 @@ final readonly class CarPlan
 
         return new self($places, CarAbove::heightFor($places), array_values(array_filter($seats, is_array(...))), [
             ...array_map(
-                static fn(Rider $r): string => $r->nowAt === null
-                    ? "{$r->name} has no place yet."
-                    : "{$r->name} is at " . lcfirst(Answers::placeTitle($r->nowAt)) . '.',
+                static fn(Rider $r): Message => $r->nowAt === null
+                    ? new Message('drawings.plan.nowhere', ['who' => $r->name])
+                    : new Message('drawings.plan.at', ['who' => $r->name, 'at' => Answers::placeTitle($r->nowAt, within: true)]),
                 $request->riders,
             ),
             ...array_map(
-                static fn(CarPlace $p): string => "{$p->title}: " . (
-                    $p->signs === [] ? 'nothing known yet' : implode(', ', $p->signs)
-                ) . '.',
+                static fn(CarPlace $p): Message => $p->signs === []
+                    ? new Message('drawings.plan.unknown', ['place' => $p->title])
+                    : new Message('drawings.plan.place', ['place' => $p->title, 'signs' => Listing::names($p->signs)]),
                 $places,
             ),
         ]);

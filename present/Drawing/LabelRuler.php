@@ -10,6 +10,7 @@ use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Recall\RecallMatch;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /**
@@ -35,7 +36,7 @@ final readonly class LabelRuler
      * @param array{float, float}|null $made first and last day it may have been made
      * @param list<array{x: float, label: string}> $years
      * @param list<array{from: float, to: float, id: string, covers: Truth}> $bands
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public ?array $made,
@@ -107,24 +108,29 @@ final readonly class LabelRuler
 
     /**
      * @param list<RecallMatch> $matches
-     * @return list<string>
+     * @return list<Message>
      */
     private static function text(CalendarDate $today, Seat $seat, ?CalendarDate $expires, array $matches): array
     {
         $made = $seat->madeOn;
 
         return [
-            $made === null
-                ? 'When it was made is not known.'
-                : "Made {$made}" . ($made->isFull() ? '.' : '; the rest of the date is not on the label.'),
-            "Today is {$today->show()}.",
-            $expires === null ? 'Until when it may be used is not known.' : "First day of no more use: {$expires->show()}.",
-            ...array_map(static fn(RecallMatch $m): string => "Recall {$m->campaign->id}: " . match (true) {
-                in_array($m->campaign->id, $seat->remedied, true) => 'shown as put right on this seat.',
-                $m->covers === Truth::Yes => 'covers this seat.',
-                $m->covers === Truth::Unknown => 'may cover this seat.',
-                default => 'names such a seat, but not one made then.',
-            }, $matches),
+            new Message('drawings.label.made', ['made' => $made, 'date' => match (true) {
+                $made === null => 'unknown',
+                $made->isFull() => 'whole',
+                default => 'part',
+            }]),
+            new Message('drawings.label.today', ['today' => $today]),
+            new Message('drawings.label.expires', ['expires' => $expires, 'known' => $expires !== null]),
+            ...array_map(static fn(RecallMatch $m): Message => new Message('drawings.label.recall', [
+                'campaign' => $m->campaign->id,
+                'covers' => match (true) {
+                    in_array($m->campaign->id, $seat->remedied, true) => 'remedied',
+                    $m->covers === Truth::Yes => 'covers',
+                    $m->covers === Truth::Unknown => 'may',
+                    default => 'not',
+                },
+            ]), $matches),
         ];
     }
 

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace MintBuckle\Present\Drawing;
 
-use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Growth\Measure;
 use MintBuckle\Core\Growth\OutgrowForecast;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 
 /** A mode of the seat on the weight and height plane, from its least to its greatest; a side without a limit goes to the edge. */
@@ -53,15 +54,19 @@ final readonly class ModeField
         );
     }
 
-    public function words(): string
+    /** The same in words. */
+    public function told(): Message
     {
-        return $this->mode->title() . ': ' . match ($this->fits) {
-            Truth::Yes => 'fits' . (
-                $this->leaves === null ? '.' : ', by estimate until ' . CalendarDate::parse("{$this->leaves}-01")->showMonth() . '.'
-            ),
-            Truth::No => 'does not fit.',
-            Truth::Unknown => 'cannot be told yet.',
-        };
+        return new Message('drawings.plane.mode', [
+            'mode' => new Message("modes.{$this->mode->value}.title"),
+            'fits' => match (true) {
+                $this->fits === Truth::Yes && $this->leaves !== null => 'until',
+                $this->fits === Truth::Yes => 'yes',
+                $this->fits === Truth::No => 'no',
+                default => 'unknown',
+            },
+            'until' => $this->leaves === null ? null : PartialDate::parse($this->leaves),
+        ]);
     }
 
     public function right(): float

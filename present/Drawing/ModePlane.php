@@ -16,6 +16,7 @@ use MintBuckle\Core\Growth\OutgrowForecast;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * Weight across, height up: each mode of the seat a field, the child a point, the growth path ahead with its spread, and the month
@@ -54,7 +55,7 @@ final readonly class ModePlane
      * @param list<array{float, float}> $spread the outline of half a z either way
      * @param list<array{x: float, label: string}> $weights
      * @param list<array{y: float, label: string}> $heights
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public array $fields,
@@ -85,10 +86,12 @@ final readonly class ModePlane
             $plane->weights($mass),
             $plane->heights($length),
             [
-                $weight === null || $height === null
-                    ? 'The child has not been weighed and measured.'
-                    : "The child weighs {$weight->show($mass)} and is {$height->show($length)} tall.",
-                ...array_map(static fn(ModeField $field): string => $field->words(), $fields),
+                new Message('drawings.plane.child', [
+                    'weight' => $weight,
+                    'height' => $height,
+                    'known' => $weight !== null && $height !== null,
+                ]),
+                ...array_map(static fn(ModeField $field): Message => $field->told(), $fields),
             ],
         );
     }

@@ -7,6 +7,7 @@ namespace MintBuckle\Present\Drawing;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Telling\Message;
 
 /** Every try of the movement against the limit, one line a direction. All x are pixels of a drawing WIDTH wide. */
 final readonly class MovementGauge
@@ -20,8 +21,6 @@ final readonly class MovementGauge
     /** Height of a direction's bar, and the step from one to the next. */
     public const BAR = 38;
 
-    private const TITLES = ['side' => 'Side to side', 'front' => 'Front to back', 'up' => 'Up and down'];
-
     private const FIRST_BAR = 80;
 
     private const STEP = 78;
@@ -31,11 +30,11 @@ final readonly class MovementGauge
     /**
      * @param list<array{x: float, label: string|null}> $ticks
      * @param list<array{
-     *     direction: string, title: string, y: int,
+     *     direction: string, title: Message, y: int,
      *     tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>,
      * }> $rows
      * @param int $bottom where the scale is drawn
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public float $limit,
@@ -62,17 +61,21 @@ final readonly class MovementGauge
         $end = ceil($greatest / ($step * 4)) * $step * 4;
         $x = static fn(float $mm): float => round(self::LEFT + (self::RIGHT - self::LEFT) * $mm / $end, 1);
         $rows = [];
-        $text = ['Limit: ' . ($limit->inclusive ? 'no more than ' : 'less than ') . $limit->value->show($unit) . '.'];
+        $text = [new Message('drawings.movement.limit', ['limit' => $limit->value, 'inclusive' => $limit->inclusive])];
         foreach ($tries as $direction => $lengths) {
             $rows[] = [
                 'direction' => $direction,
-                'title' => self::TITLES[$direction] ?? $direction,
+                'title' => new Message("facts.setup.movement.{$direction}.short"),
                 'y' => self::FIRST_BAR + self::STEP * count($rows),
                 'tries' => self::row($lengths, $limit, $unit, $x),
             ];
             foreach ($lengths as $index => $length) {
-                $text[] = (self::TITLES[$direction] ?? $direction) . ', try ' . ($index + 1) . ": {$length->show($unit)}, "
-                    . ($limit->allowsAtMost($length) ? 'within the limit.' : 'too much.');
+                $text[] = new Message('drawings.movement.try', [
+                    'moved' => $length,
+                    'way' => new Message("facts.setup.movement.{$direction}.short"),
+                    'number' => $index + 1,
+                    'within' => $limit->allowsAtMost($length),
+                ]);
             }
         }
 

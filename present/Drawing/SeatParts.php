@@ -8,6 +8,8 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Accessory;
 use MintBuckle\Core\Facts\History;
 use MintBuckle\Core\Facts\MissingPart;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * The seat taken apart: each part with what was seen of it, and what does not belong to it lying beside. A part is concerned when
@@ -42,7 +44,7 @@ final readonly class SeatParts
      *                                                                                             missing_minor
      * @param list<array{name: string, x: int, y: int, foreign: bool|null}> $extras foreign: not from the maker
      * @param list<string> $others damage and missing parts that are none of those drawn
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public array $parts,
@@ -97,30 +99,29 @@ final readonly class SeatParts
     /**
      * @param list<array{part: string, x: int, y: int, state: string, notes: list<string>}> $parts
      * @param list<string> $others
-     * @return list<string>
+     * @return list<Message>
      */
     private static function text(History $history, array $parts, array $others): array
     {
-        $extras = array_map(static fn(Accessory $e): string => $e->name . match ($e->approved) {
-            true => ', approved by the maker',
-            false => ', not from the maker',
-            null => ', not known whether approved',
-        }, $history->extras ?? []);
+        $extras = array_map(static fn(Accessory $e): Message => new Message(
+            'drawings.parts.extra',
+            ['name' => $e->name, 'approved' => $e->approved ?? 'unknown'],
+        ), $history->extras ?? []);
 
         return [
-            ...array_map(static fn(array $part): string => ucfirst($part['part']) . ': ' . match ($part['state']) {
-                'damaged' => 'damaged.',
-                'missing' => 'missing.',
-                'missing_minor' => 'missing, carries no load.',
-                'whole' => 'whole.',
-                default => 'not looked at yet.',
-            }, $parts),
-            ...array_map(static fn(string $other): string => "Also: {$other}.", $others),
-            match (true) {
-                $history->extras === null => 'Whether anything was added is not known yet.',
-                $extras === [] => 'Nothing was added.',
-                default => 'Added: ' . implode('; ', $extras) . '.',
-            },
+            ...array_map(static fn(array $part): Message => new Message(
+                'drawings.parts.part',
+                ['part' => new Message("drawings.parts.names.{$part['part']}"), 'state' => $part['state']],
+            ), $parts),
+            ...array_map(static fn(string $other): Message => new Message('drawings.parts.also', ['other' => $other]), $others),
+            new Message('drawings.parts.added', [
+                'added' => match (true) {
+                    $history->extras === null => 'unknown',
+                    $extras === [] => 'nothing',
+                    default => 'some',
+                },
+                'extras' => Listing::clauses($extras),
+            ]),
         ];
     }
 }

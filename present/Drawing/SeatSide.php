@@ -8,6 +8,7 @@ use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Wedge;
 use MintBuckle\Core\Fit\ReclineReading;
 use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Wedge\WedgeSize;
 
 /**
@@ -42,7 +43,7 @@ final readonly class SeatSide
      * @param list<array{x: float, y: float, r: float}> $noodles
      * @param array{x: float, y: float, rx: float, ry: float}|null $towel
      * @param bool|null $inRange by indicator or angle; null while neither was read
-     * @param list<string> $text the same in words
+     * @param list<Message> $text the same in words
      */
     private function __construct(
         public bool $rear,
@@ -107,7 +108,7 @@ final readonly class SeatSide
             $setup->indicator === null && $angle === null ? null : ! $reading->isTooUpright() && ! $reading->isTooFlat(),
             $setup->tether->used,
             $setup->overhang?->show($unit),
-            SideWords::of($s, $reading, $lead ? $wedge : null, $unit),
+            SideWords::of($s, $reading, $lead ? $wedge : null),
         );
     }
 

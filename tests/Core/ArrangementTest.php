@@ -15,6 +15,7 @@ use MintBuckle\Core\Seating\YearPromise;
 use MintBuckle\Present\Drawing\CarAbove;
 use MintBuckle\Present\Drawing\CarPlan;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** Everybody where they are: findings as they sit, the picture of it, and the words of the planner. */
 final class ArrangementTest extends TestCase
@@ -69,7 +70,7 @@ final class ArrangementTest extends TestCase
         $row = ['2L' => ['width' => Cases::q(440, 'mm')], '2C' => ['width' => Cases::q(400, 'mm')], '2R' => ['width' => Cases::q(440, 'mm')]];
         $at = static fn(string $first, string $second): Arrangement => Arrangement::of(self::request($row, [SeatingTest::rider('A', 'rear_harness', 9, ['now_at' => $first], 430), SeatingTest::rider('B', 'high_back_booster', 90, ['now_at' => $second], 420)]));
 
-        self::assertSame('Side by side the seats are 850 mm wide; 2L, 2C have 840 mm.', $at('2L', '2C')->tooWide?->message);
+        self::assertSame('Side by side the seats are 850 mm wide; second row left and second row centre have 840 mm.', Told::english($at('2L', '2C')->tooWide?->message() ?? self::fail()));
         self::assertSame(['2C', '2R'], $at('2R', '2C')->tooWideAt);
         self::assertNull($at('2L', '2R')->tooWide, 'a free place lies between them');
         $taken = Arrangement::of(self::request(['2L' => ['width' => Cases::q(440, 'mm')], '2C' => ['width' => Cases::q(400, 'mm'), 'taken' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['now_at' => '2L'], 441)]));
@@ -102,7 +103,7 @@ final class ArrangementTest extends TestCase
 
         self::assertSame([['A', '2L', false, true], ['A', '2R', true, true], ['B', '2L', true, false]], $seats);
         self::assertEqualsWithDelta(CarAbove::PLACE_WIDTH / 2, $drawing->seats[0]['width'], 0.1, 'half as wide as its place');
-        self::assertSame(['A is at second row left.', 'B has no place yet.'], array_slice($drawing->text, 0, 2));
+        self::assertSame(['A is at second row left.', 'B has no place yet.'], Told::all(array_slice($drawing->text, 0, 2)));
         self::assertCount(1, CarPlan::of($request, null)->seats);
         self::assertSame([false], array_column(CarPlan::of($request, new SeatingPlan(['A' => '2L'], [], 0, []))->seats, 'ghost'), 'who stays has no ghost');
     }
@@ -115,7 +116,7 @@ final class ArrangementTest extends TestCase
      */
     private static function why(array $places, array $riders, array $more = []): array
     {
-        return SeatingPlanner::plan(self::request($places, $riders, $more))->plans[0]->why ?? self::fail('there is no plan');
+        return Told::all(SeatingPlanner::plan(self::request($places, $riders, $more))->plans[0]->why ?? self::fail('there is no plan'));
     }
 
     /** @param list<array<string, mixed>> $riders */
@@ -138,9 +139,9 @@ final class ArrangementTest extends TestCase
     public function testWhatStandsInTheWayIsSaidOfEverybodyConcerned(): void
     {
         $answer = SeatingPlanner::plan(self::request(['2L' => ['belt' => 'lap'], '2R' => ['belt' => 'lap']], [SeatingTest::rider('A', 'high_back_booster', 90), SeatingTest::rider('B', 'backless_booster', 99)]));
-        self::assertSame('A at 2L, A at 2R, B at 2L, B at 2R: Only a lap belt is here; a booster needs lap and shoulder. Choose a place with a lap-shoulder belt.', $answer->impossible[0]->words ?? null);
+        self::assertSame('A at second row left, A at second row right, B at second row left, B at second row right: Only a lap belt is here; a booster needs lap and shoulder. Choose a place with a lap-shoulder belt.', Told::english($answer->impossible[0]->words ?? self::fail()));
         $kept = SeatingPlanner::plan(self::request(['2L' => ['belt' => 'lap'], '2R' => []], [SeatingTest::rider('A', 'high_back_booster', 90, ['now_at' => '2L', 'keep' => true])]));
-        self::assertSame('A is to stay in place. Let them move.', $kept->impossible[0]->words ?? null);
+        self::assertSame('A is to stay in place. Let them move.', Told::english($kept->impossible[0]->words ?? self::fail()));
     }
 
     public function testTheLaterBornIsTheYounger(): void

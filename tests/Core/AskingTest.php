@@ -12,6 +12,7 @@ use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Finding\Station;
 use PHPUnit\Framework\TestCase;
 use stdClass;
+use Tests\Told;
 
 final class AskingTest extends TestCase
 {
@@ -51,15 +52,15 @@ final class AskingTest extends TestCase
     public function testQuestionsArePlainSentences(): void
     {
         foreach (Questionnaire::standard()->all as $askable) {
-            self::assertMatchesRegularExpression('/^[A-Z].+[?.]$/', $askable->question, $askable->path);
-            self::assertDoesNotMatchRegularExpression('/!/', $askable->question . $askable->hint);
+            self::assertMatchesRegularExpression('/^[A-Z].+[?.]$/', Told::english($askable->question()), $askable->path);
+            self::assertDoesNotMatchRegularExpression('/!/', Told::english($askable->question()) . Told::english($askable->hint()));
         }
     }
 
     public function testChoicesOfThisSeatAndCar(): void
     {
         $case = Cases::read(Cases::REAR, ['seat.modes.forward_harness.parts_forbidden' => ['foot_panel', 'canopy']]);
-        $choices = static fn(string $path): array => (Questionnaire::standard()->for($path) ?? self::fail($path))->choices($case);
+        $choices = static fn(string $path): array => array_map(Told::in('en')->show(...), (Questionnaire::standard()->for($path) ?? self::fail($path))->choices($case));
 
         self::assertSame(['1R' => 'Front right', '2L' => 'Second row left', '2C' => 'Second row centre', '2R' => 'Second row right'], $choices('setup.position'));
         self::assertSame([1, 2, 3, 4, 5], array_keys($choices('setup.harness.slot')));
@@ -81,7 +82,7 @@ final class AskingTest extends TestCase
 
     public function testAStarIsOnePart(): void
     {
-        $askable = Askable::besides('a.*.c', Station::Label, AnswerKind::YesNo, 'C', 'Is it so?');
+        $askable = Askable::besides('a.*.c', Station::Label, AnswerKind::YesNo);
         self::assertSame([true, false, false], [$askable->matches('a.b.c'), $askable->matches('a.b.b.c'), $askable->matches('axbxc')]);
     }
 }

@@ -12,6 +12,7 @@ use MintBuckle\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** The installation card by the case format's tables: the set of steps and their order, exactly, for every lock and what changes it. */
 final class CardTest extends TestCase
@@ -207,7 +208,7 @@ final class CardTest extends TestCase
         $card = self::card(Cases::REAR, $changes) ?? self::fail('no card');
         $codes = array_map(static fn(CardStep $s): string => $s->code->value, $card);
 
-        self::assertSame($notice, $notice === '' ? '' : (strstr($card[0]->check, $notice) === false ? $card[0]->check : $notice));
+        self::assertSame($notice, $notice === '' ? '' : (strstr(Told::in('en')->check($card[0]), $notice) === false ? Told::in('en')->check($card[0]) : $notice));
         self::assertSame($step === null, array_intersect(['thread', 'prove', 'tighten'], $codes) === []);
         self::assertTrue($step === null || in_array($step, $codes, true));
         self::assertNotContains('hook_anchors', $codes);
@@ -309,7 +310,7 @@ final class CardTest extends TestCase
     {
         foreach (self::card($case, $changes) ?? [] as $step) {
             if ($step->code->value === $code) {
-                return $step->step;
+                return Told::english($step->step());
             }
         }
 
@@ -319,7 +320,7 @@ final class CardTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function lines(string $case, array $changes = []): string
     {
-        return implode(' ', EveryRide::of(Cases::assess($case, $changes)->situation, LengthUnit::Millimetre));
+        return implode(' ', array_map(Told::in('en')->in(LengthUnit::Millimetre, null)->sentence(...), EveryRide::of(Cases::assess($case, $changes)->situation)));
     }
 
     /**

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\AssessmentWriter;
+use MintBuckle\Present\Words\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 final class ComputedTest extends TestCase
 {
@@ -48,7 +49,7 @@ final class ComputedTest extends TestCase
     #[DataProvider('values')]
     public function testValue(string $case, array $changes, string $path, mixed $expected): void
     {
-        $value = AssessmentWriter::toArray(Cases::assess($case, $changes))['computed'];
+        $value = AssessmentWriter::toArray(Cases::assess($case, $changes), Told::in('en'))['computed'];
         foreach (explode('.', $path) as $key) {
             self::assertIsArray($value);
             self::assertArrayHasKey($key, $value);

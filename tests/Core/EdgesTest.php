@@ -33,6 +33,7 @@ use MintBuckle\Core\Truth\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** Edges that a single changed sign or number would move: found by breaking the core on purpose. */
 final class EdgesTest extends TestCase
@@ -162,7 +163,7 @@ final class EdgesTest extends TestCase
         $anchors = static fn(int $pounds, ?string $from = null): array => ['value' => $pounds, 'unit' => 'lb', 'held_by' => 'lower_anchors'] + ($from === null ? [] : ['made_from' => $from]);
 
         $both = self::rearFit([$belt(40), $anchors(20)]);
-        self::assertSame([Truth::Yes, ['only held by the belt']], [$both?->fits, $both?->because()]);
+        self::assertSame([Truth::Yes, ['only held by the belt']], [$both?->fits, array_map(Told::in('en')->tell(...), $both?->because() ?? [])]);
         self::assertSame(Truth::Unknown, self::rearFit([$belt(20), $anchors(30), $anchors(18, '2024-01-01')], ['seat.made_on' => null])?->fits, 'what may still fit is not ruled out by what does not');
     }
 
@@ -230,7 +231,7 @@ final class EdgesTest extends TestCase
         $ways = Cases::assess(Cases::REAR, $changes)->computed()->beltLock ?? [];
         $way = array_values(array_filter($ways, static fn(LockWay $one): bool => $one->way === $name))[0];
 
-        self::assertSame([$works, $because], [$way->works, $way->because]);
+        self::assertSame([$works, $because], [$way->works, Told::english($way->because())]);
     }
 
     public function testLocksThatHoldNothingAreNotJudgedTogether(): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Assessment;
-use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\CaseFile\CasePath;
@@ -13,9 +12,11 @@ use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Catalogue\SeatInstead;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Present\Words\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
+use Tests\Told;
 
 /** Card, changeover and forecasts on a seat of every kind that the demo has, in each of its modes. */
 final class EverySeatTest extends TestCase
@@ -38,7 +39,7 @@ final class EverySeatTest extends TestCase
     #[DataProvider('seats')]
     public function testCardAndForecast(stdClass $rules, string $mode): void
     {
-        $answer = AssessmentWriter::toArray(self::assess($rules, $mode))['computed'];
+        $answer = AssessmentWriter::toArray(self::assess($rules, $mode), Told::in('en'))['computed'];
         self::assertIsArray($answer);
         self::assertIsArray($answer['card']);
         self::assertGreaterThanOrEqual(6, count($answer['card']));
@@ -67,7 +68,7 @@ final class EverySeatTest extends TestCase
         }
         self::assertNotNull(CasePath::get($rules, 'modes.' . $changeover->to->value));
         self::assertNotSame($mode, $changeover->to->value);
-        self::assertSame($changeover->to->hasHarness() ? 'Tighten it afresh and try the movement at the belt path.' : 'Buckle the child in and look at lap and shoulder part afresh.', $changeover->steps[count($changeover->steps) - 1]);
+        self::assertSame($changeover->to->hasHarness() ? 'Tighten it afresh and try the movement at the belt path.' : 'Buckle the child in and look at lap and shoulder part afresh.', Told::english($changeover->steps[count($changeover->steps) - 1]));
     }
 
     #[DataProvider('seats')]
@@ -82,7 +83,7 @@ final class EverySeatTest extends TestCase
     #[DataProvider('seats')]
     public function testTakingOutEndsWithAFreeBelt(stdClass $rules, string $mode): void
     {
-        $steps = TakingOut::of(new AssessmentContext(Reader::fromObject(self::case($rules, $mode))));
+        $steps = Told::all(TakingOut::of(new AssessmentContext(Reader::fromObject(self::case($rules, $mode)))));
         $unbuckle = array_search('Unbuckle the belt.', $steps, true);
         self::assertSame(str_ends_with($mode, 'booster'), $unbuckle === false);
         self::assertStringContainsString(str_ends_with($mode, 'booster') ? 'let the belt wind in' : 'let it wind in all the way', $steps[count($steps) - 1]);

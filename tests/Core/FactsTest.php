@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\Asking\FactWords;
 use MintBuckle\Core\CaseFile\Schema;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
@@ -26,6 +25,7 @@ use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Finding\Station;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** Every fact is defined once: what its declaration says reaches reader, schema, questionnaire and re-inspection; nothing is declared without its words. */
 final class FactsTest extends TestCase
@@ -34,15 +34,24 @@ final class FactsTest extends TestCase
     {
         $asked = array_keys(array_filter(self::facts(), static fn(FactDefinition $f): bool => $f->field->asked !== null));
         $typed = array_keys(array_filter(self::facts(), static fn(FactDefinition $f): bool => $f->field->manual !== null));
-        self::assertEqualsCanonicalizing($asked, array_keys(array_filter(FactWords::OF, static fn(array $words): bool => isset($words['short'], $words['question']))));
-        self::assertEqualsCanonicalizing($typed, array_keys(array_filter(FactWords::OF, static fn(array $words): bool => isset($words['manual']))));
+        foreach (array_keys(Told::LOCALES) as $language) {
+            /** @var array<string, array<string, mixed>|string> $words */
+            $words = require dirname(__DIR__, 2) . "/lang/{$language}/facts.php";
+            $facts = array_filter($words, static fn(mixed $of, string $path): bool => is_array($of) && ! str_starts_with($path, 'own.'), ARRAY_FILTER_USE_BOTH);
+            self::assertEqualsCanonicalizing($asked, array_keys(array_filter($facts, static fn(array $of): bool => isset($of['short'], $of['question']))), $language);
+            self::assertEqualsCanonicalizing($typed, array_keys(array_filter($facts, static fn(array $of): bool => isset($of['manual']))), $language);
+        }
     }
 
     public function testEveryChoiceIsLabelled(): void
     {
         foreach (self::facts() as $path => $fact) {
             if ($fact->field->asked !== null && $fact->field->asked->from === null && $fact->field->cases() !== []) {
-                self::assertEqualsCanonicalizing(array_column($fact->field->cases(), 'value'), array_keys(FactWords::OF[$path]['answers'] ?? []), $path);
+                foreach ($fact->field->cases() as $case) {
+                    foreach (array_keys(Told::LOCALES) as $language) {
+                        self::assertArrayHasKey("facts.{$path}.answers.{$case->value}", Told::lexicon($language)->file('facts'), $language);
+                    }
+                }
             }
         }
     }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Wedge\WedgeSize;
+use MintBuckle\Present\Words\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** Outgrow dates, the next slot, wedge, changeover, installation card. */
 final class ForecastTest extends TestCase
@@ -139,7 +140,7 @@ final class ForecastTest extends TestCase
         self::assertSame(['Ease the tether and unhook it.', 'Unbuckle the belt.', 'Then open the lock-off.', $out], $steps(['seat.lockoff' => true, 'setup.lock' => ['lockoff']]));
         self::assertSame(['Ease the tether and unhook it.', 'Unbuckle the belt.', 'Take the locking clip off: the belt must run free for people.', $out], $steps(['setup.lock' => ['clip', 'retractor']]));
         self::assertSame(['Ease the anchor strap, then unhook both ends and store them on the seat.', 'Put the vehicle\'s head restraint back where it belongs.'], $steps(['setup.held_by' => 'lower_anchors', 'setup.tether.used' => false, 'setup.head_restraint' => 'removed']));
-        self::assertSame(['Lift the shell off its base by the release.', 'Unbuckle the belt.', $out], TakingOut::of(new AssessmentContext(Cases::read(Cases::REAR, ['seat.detachable' => true, 'setup.base' => 'used']))));
+        self::assertSame(['Lift the shell off its base by the release.', 'Unbuckle the belt.', $out], Told::all(TakingOut::of(new AssessmentContext(Cases::read(Cases::REAR, ['seat.detachable' => true, 'setup.base' => 'used'])))));
         self::assertSame([], $steps(['setup.mode' => 'belt_only']));
     }
 
@@ -155,7 +156,7 @@ final class ForecastTest extends TestCase
      */
     private static function takingOut(array $changes): array
     {
-        return TakingOut::of(new AssessmentContext(Cases::read(Cases::FORWARD, $changes)));
+        return Told::all(TakingOut::of(new AssessmentContext(Cases::read(Cases::FORWARD, $changes))));
     }
 
     /** Angle of the line from the origin that touches the circle at (x, y) of radius r from above, found by halving. */
@@ -178,7 +179,7 @@ final class ForecastTest extends TestCase
     private static function computed(string $case, array $changes = []): array
     {
         /** @var array{modes: list<array{outgrown: array<string, string|null>|null}>, next_slot_change: string|null, changeover: array{to: string, steps: non-empty-list<string>}|null, wedge: array<string, mixed>|null} $computed */
-        $computed = AssessmentWriter::toArray(Cases::assess($case, $changes))['computed'];
+        $computed = AssessmentWriter::toArray(Cases::assess($case, $changes), Told::in('en'))['computed'];
 
         return $computed;
     }

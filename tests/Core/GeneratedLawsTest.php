@@ -15,10 +15,14 @@ use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Telling\Message;
+use MintBuckle\Present\Words\Teller;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use stdClass;
+use Tests\Told;
 
 /** Laws over ten thousand generated cases each; the seed stands in every message, so that a case can be made again. */
 #[Group('slow')]
@@ -119,9 +123,13 @@ final class GeneratedLawsTest extends TestCase
     /** The first sentence that holds something raw. */
     private static function raw(Assessment $assessment): ?string
     {
-        foreach (self::sentences($assessment) as $sentence) {
-            if (preg_match(self::RAW, $sentence) === 1 || ! str_ends_with($sentence, '.')) {
-                return $sentence;
+        foreach (array_keys(Told::LOCALES) as $language) {
+            foreach ([[null, null], [LengthUnit::Inch, MassUnit::Pound], [LengthUnit::Millimetre, MassUnit::Kilogram]] as [$length, $mass]) {
+                foreach (self::sentences($assessment, Told::in($language)->in($length, $mass)) as $sentence) {
+                    if (preg_match(self::RAW, $sentence) === 1 || ! str_ends_with($sentence, '.')) {
+                        return $sentence;
+                    }
+                }
             }
         }
 
@@ -150,28 +158,29 @@ final class GeneratedLawsTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function sentences(Assessment $assessment): array
+    private static function sentences(Assessment $assessment, Teller $teller): array
     {
         $sentences = [];
         foreach ($assessment->findings as $finding) {
-            array_push($sentences, $finding->message, $finding->remedy);
+            array_push($sentences, $teller->message($finding), $teller->remedy($finding));
         }
         foreach ($assessment->computed()->card ?? [] as $step) {
-            array_push($sentences, $step->step, $step->check);
+            array_push($sentences, $teller->sentence($step->step()), $teller->check($step));
         }
 
         foreach ($assessment->computed()->modes as $fit) {
-            array_push($sentences, ...array_map(static fn(string $why): string => "{$why}.", $fit->because()));
+            array_push($sentences, ...array_map(static fn(Message $why): string => $teller->tell($why) . '.', $fit->because()));
         }
 
         foreach (LockFinder::of($assessment->situation)->inOrder() as $way) {
-            $sentences[] = $way->because;
-        }
-        foreach ([LengthUnit::Inch, LengthUnit::Millimetre] as $unit) {
-            array_push($sentences, ...EveryRide::of($assessment->situation, $unit));
+            $sentences[] = $teller->sentence($way->because());
         }
 
-        return [...$sentences, ...TakingOut::of($assessment->situation), ...$assessment->computed()->changeover->steps ?? []];
+        return [...$sentences, ...array_map($teller->sentence(...), [
+            ...EveryRide::of($assessment->situation),
+            ...TakingOut::of($assessment->situation),
+            ...$assessment->computed()->changeover->steps ?? [],
+        ])];
     }
 
     /** @return array{string, list<string>, list<string>} */

@@ -11,6 +11,7 @@ use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 final class LockFinderTest extends TestCase
 {
@@ -51,7 +52,7 @@ final class LockFinderTest extends TestCase
                         $ways = self::find($belt, $retractor, $plate, $lockoff)->ways;
                         self::assertSame(['lockoff', 'latch_plate', 'retractor', 'clip'], array_map(static fn(LockWay $w): string => $w->way, $ways));
                         foreach ($ways as $way) {
-                            self::assertNotSame('', $way->because);
+                            self::assertStringEndsWith('.', Told::english($way->because()));
                             self::assertSame($way->works === Truth::Unknown, $way->missing !== [], "{$belt} {$retractor} {$plate} {$way->way}");
                         }
                     }
@@ -91,7 +92,7 @@ final class LockFinderTest extends TestCase
 
     public function testTheMakersWish(): void
     {
-        $own = static fn(string $retractor, string $wish): array => [($way = self::find('lap_shoulder', $retractor, 'locking', true, $wish)->ways[0])->works, $way->because];
+        $own = static fn(string $retractor, string $wish): array => [($way = self::find('lap_shoulder', $retractor, 'locking', true, $wish)->ways[0])->works, Told::english($way->because())];
 
         self::assertSame([Truth::No, 'Its maker wants the retractor locked too, and this one cannot.'], $own('elr', 'required'));
         self::assertSame([Truth::Yes, 'The seat itself holds the belt.'], $own('switchable', 'required'));

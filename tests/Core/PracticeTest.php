@@ -68,7 +68,7 @@ final class PracticeTest extends TestCase
         $leaves = [];
         foreach ($tree->questions as $question) {
             foreach ($question->answers as $answer) {
-                is_string($answer) ? self::assertArrayHasKey($answer, $tree->questions) : $leaves[] = $answer;
+                is_string($answer->leadsTo) ? self::assertArrayHasKey($answer->leadsTo, $tree->questions) : $leaves[] = $answer->leadsTo;
             }
         }
         foreach ([...Retractor::cases(), ...LatchPlate::cases()] as $hardware) {

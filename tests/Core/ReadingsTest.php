@@ -18,6 +18,7 @@ use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** What rules lean on: where the strap stands, how the seat lies, which limit holds. */
 final class ReadingsTest extends TestCase
@@ -103,7 +104,7 @@ final class ReadingsTest extends TestCase
         $situation = new AssessmentContext(Cases::read(Cases::REAR, ['seat.modes.rear_harness.zones' => [$zone + ['name' => 'z']]] + $child));
         $fit = ZoneFit::of($situation->modeRules->zones[0] ?? new Zone('none'), $situation);
 
-        self::assertSame([$breaks, $missing], [$fit->breaks, $fit->missing]);
+        self::assertSame([$breaks, $missing], [array_map(Told::in('en')->tell(...), $fit->breaks), $fit->missing]);
     }
 
     public function testWhichMovementLimitHolds(): void
@@ -142,6 +143,6 @@ final class ReadingsTest extends TestCase
      */
     private static function because(array $changes): array
     {
-        return array_map(static fn(ModeFit $f): array => $f->because(), ModeFits::of(new AssessmentContext(Cases::read(Cases::REAR, ['setup' => null] + $changes)))->all);
+        return array_map(static fn(ModeFit $f): array => array_map(Told::in('en')->tell(...), $f->because()), ModeFits::of(new AssessmentContext(Cases::read(Cases::REAR, ['setup' => null] + $changes)))->all);
     }
 }

@@ -8,6 +8,7 @@ use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** Doing what a finding's remedy says makes it vanish, and the rest of the check good again. */
 final class RemedyTest extends TestCase
@@ -54,7 +55,7 @@ final class RemedyTest extends TestCase
     {
         $bare = ['setup.harness.strap' => null];
         $found = Cases::assess($case, $fault + ($case === Cases::BOOSTER ? [] : $bare));
-        $remedies = implode(' ', array_map(static fn(Finding $f): string => $f->code->value === $code ? $f->remedy : '', $found->findings));
+        $remedies = implode(' ', array_map(static fn(Finding $f): string => $f->code->value === $code ? Told::english($f->remedy()) : '', $found->findings));
         self::assertStringContainsString($words, $remedies);
         self::assertNotSame(Verdict::GoodToRide, $found->verdict);
 

@@ -13,12 +13,16 @@ use MintBuckle\Core\Fit\BreachKind;
 use MintBuckle\Core\Fit\ModeFit;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\Mass;
+use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Room\RoomAhead;
 use MintBuckle\Core\Room\RoomGain;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Truth\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 final class RoomTest extends TestCase
 {
@@ -70,11 +74,11 @@ final class RoomTest extends TestCase
     #[DataProvider('flights')]
     public function testAircraft(Seat $seat, ?ModeName $mode, ?bool $fits, Truth $may, array $missing): void
     {
-        $fit = $fits === null ? null : new ModeFit($mode ?? ModeName::RearHarness, $fits ? [] : [new Breach(BreachKind::MakersLimit, 'weight 20 kg is more than 18 kg')], []);
+        $fit = $fits === null ? null : new ModeFit($mode ?? ModeName::RearHarness, $fits ? [] : [new Breach(BreachKind::MakersLimit, self::tooHeavy())], []);
         $card = FlightCard::of($seat, $mode, $fit);
 
         self::assertSame([$may, $missing, $may === Truth::Yes], [$card->may, $card->missing, $card->steps !== []]);
-        self::assertSame($seat->detachable === true && $may === Truth::Yes, in_array('The base stays behind: belt the shell by its own path.', $card->steps, true));
+        self::assertSame($seat->detachable === true && $may === Truth::Yes, in_array('The base stays behind: belt the shell by its own path.', Told::all($card->steps), true));
         self::assertStringContainsString('14 CFR 121.311', $card->source->text);
     }
 
@@ -86,7 +90,7 @@ final class RoomTest extends TestCase
         foreach ([
             'Its label does not say' => [new Seat(aircraftCertified: false, detachable: false), $rear, $fits],
             'Its shell would have to be belted without the base' => [new Seat(aircraftCertified: true, detachable: true, baseless: Permission::Forbidden), $rear, $fits],
-            'The child is outside the limits of this way of riding: weight 20 kg is more than 18 kg.' => [new Seat(aircraftCertified: true, detachable: false), $rear, new ModeFit($rear, [new Breach(BreachKind::MakersLimit, 'weight 20 kg is more than 18 kg')], [])],
+            'The child is outside the limits of this way of riding: weight 20 kg is more than 18 kg.' => [new Seat(aircraftCertified: true, detachable: false), $rear, new ModeFit($rear, [new Breach(BreachKind::MakersLimit, self::tooHeavy())], [])],
             'Its label says it is certified' => [new Seat(aircraftCertified: true, detachable: false), $rear, $fits],
             'Say how it is to be used' => [new Seat(aircraftCertified: true, detachable: false), null, $fits],
             'Look on the label for words like these' => [new Seat(detachable: false), $rear, $fits],
@@ -95,7 +99,7 @@ final class RoomTest extends TestCase
             'The seat\'s own limits hold in the air too' => [new Seat(aircraftCertified: true, detachable: false), $rear, null],
             'Boosters cannot be used' => [new Seat(aircraftCertified: true), ModeName::BacklessBooster, $fits],
         ] as $because => [$seat, $mode, $fit]) {
-            self::assertStringStartsWith($because, FlightCard::of($seat, $mode, $fit)->because);
+            self::assertStringStartsWith($because, Told::english(FlightCard::of($seat, $mode, $fit)->because));
         }
     }
 
@@ -110,5 +114,10 @@ final class RoomTest extends TestCase
         self::assertLessThan(WedgeSize::gain(400, 1), WedgeSize::gain(400, 1, WedgeSize::LEAST_SQUEEZED));
         self::assertGreaterThan(WedgeSize::gain(400, 1), WedgeSize::gain(400, 1, WedgeSize::MOST_SQUEEZED));
         self::assertEqualsWithDelta(WedgeSize::gain(400, 1), WedgeSize::gain(400, 1, noodleMm: 63.5), 1e-9);
+    }
+
+    private static function tooHeavy(): Message
+    {
+        return new Message('breaches.limit', ['measured' => Mass::of(20, MassUnit::Kilogram), 'what' => 'weight', 'against' => 'more', 'limit' => Mass::of(18, MassUnit::Kilogram)]);
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** A rule is tested on a whole case: every finding and every question is compared, so an extra one fails. */
 abstract class RulesTestCase extends TestCase
@@ -33,8 +34,10 @@ abstract class RulesTestCase extends TestCase
 
         self::assertSame([$findings, $questions], [Cases::found($assessment), Cases::asked($assessment)]);
         foreach ($assessment->findings as $finding) {
-            self::assertMatchesRegularExpression('/^[A-Z"0-9].*[.]$/s', $finding->message, 'a plain sentence');
-            self::assertMatchesRegularExpression('/[.]$/', $finding->remedy, 'what to do next');
+            foreach (array_keys(Told::LOCALES) as $language) {
+                self::assertMatchesRegularExpression('/^[\p{Lu}"0-9].*[.]$/su', Told::in($language)->message($finding), 'a plain sentence');
+                self::assertMatchesRegularExpression('/^\p{Lu}.*[.]$/su', Told::in($language)->remedy($finding), 'what to do next');
+            }
             self::assertNotSame([], $finding->sources, 'a source with its mark');
         }
     }

@@ -13,9 +13,11 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
+use MintBuckle\Present\Words\SeatingWriter;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use stdClass;
+use Tests\Told;
 
 /**
  * The planner against brute force written on its own, from the handbook's sentences, over plain arrays: every assignment of a random
@@ -88,7 +90,7 @@ final class SeatingOracleTest extends TestCase
      */
     private static function planned(array $file): array
     {
-        return SeatingPlanner::plan(SeatingReader::read(json_encode($file, JSON_THROW_ON_ERROR), CalendarDate::of(2026, 10, 10)))->toArray();
+        return SeatingWriter::toArray(SeatingPlanner::plan(SeatingReader::read(json_encode($file, JSON_THROW_ON_ERROR), CalendarDate::of(2026, 10, 10))), Told::in('en'));
     }
 
     /**

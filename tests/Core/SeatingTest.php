@@ -9,9 +9,11 @@ use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
+use MintBuckle\Present\Words\SeatingWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
+use Tests\Told;
 
 /** Families a technician meets. Common practice; the numbers are made up. */
 final class SeatingTest extends TestCase
@@ -48,7 +50,7 @@ final class SeatingTest extends TestCase
     /** @return array{plans: list<array<string, mixed>>, impossible: list<array<string, string>>|null} */
     private static function plan(string $file): array
     {
-        return SeatingPlanner::plan(SeatingReader::read($file, CalendarDate::of(2026, 10, 10)))->toArray();
+        return SeatingWriter::toArray(SeatingPlanner::plan(SeatingReader::read($file, CalendarDate::of(2026, 10, 10))), Told::in('en'));
     }
 
     /**

@@ -16,7 +16,7 @@ final class DepartureTest extends FeatureTestCase
         $visit = self::visit(3);
         $this->signedIn()->get("/visits/{$visit->id}/sheet")->assertSee("/visits/{$visit->id}/departure", false)->assertDontSee('sign and close');
         $this->get("/visits/{$visit->id}/departure")->assertOk()
-            ->assertSeeInOrder(['Child A: Fix first', 'Fix:', 'That is 0.8 in.', 'Not looked at:', 'Why does the family leave with this open?', 'A second person has looked at this too', 'The family leaves with this open']);
+            ->assertSeeInOrder(['Child A: Fix first', 'Fix:', 'The strap leaves the seat 0.8 in above the shoulder', 'Not looked at:', 'Why does the family leave with this open?', 'A second person has looked at this too', 'The family leaves with this open']);
     }
 
     public function testWithoutAReasonOrASecondPersonNobodyLeaves(): void

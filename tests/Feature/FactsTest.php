@@ -104,7 +104,7 @@ final class FactsTest extends FeatureTestCase
             ->assertOk()
             ->assertDontSee('<html', false)
             ->assertSee('data-code="measure.loose"', false)
-            ->assertSee('The seat moves 40 mm from side to side; no more than 25.4 mm is allowed.')
+            ->assertSee('The seat moves 1.6 in from side to side; no more than 1 in is allowed.')
             ->assertSee('data-try="side-4"', false);
     }
 

@@ -11,9 +11,13 @@ use App\Units;
 use App\Visits\SheetChild;
 use App\Visits\SheetLine;
 use App\Visits\SheetPage;
+use App\Words\Telling;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
+use Tests\Told;
 
 /** The sheet the family takes home: plain words, what was found and changed, how to repeat it, the dates ahead, who to ask. */
 final class SheetTest extends FeatureTestCase
@@ -23,20 +27,20 @@ final class SheetTest extends FeatureTestCase
         $child = self::child(1);
 
         self::assertSame(Verdict::GoodToRide, $child->verdict);
-        self::assertSame(['The seat moves 1.5 in from side to side; no more than 1 in is allowed.', 'The strap leaves the seat 20 mm above the shoulder; here it must be at or below it.'], array_map(static fn(SheetLine $l): string => $l->message, $child->corrected));
+        self::assertSame(['The seat moves 1.5 in from side to side; no more than 1 in is allowed.', 'The strap leaves the seat 20 mm above the shoulder; here it must be at or below it.'], array_map(static fn(SheetLine $l): string => Told::english($l->message), $child->corrected));
         self::assertSame([], $child->open);
-        self::assertSame('15 months · 21 lb · 29.5 in · Ottermoor OM-220 · Rear-facing harness · Second row left', $child->facts);
-        self::assertSame('Checked by Wren; looked at a second time by Odalys.', $child->by);
+        self::assertSame('15 months · 21 lb · 29.5 in · Ottermoor OM-220 · Rear-facing harness · Second row left', self::told($child->facts));
+        self::assertSame('Checked by Wren; looked at a second time by Odalys.', self::told($child->by));
         self::assertCount(3, $child->dates);
-        self::assertContains(['14 Mar 2030', 'From this day the seat may no longer be used.'], $child->dates);
-        self::assertMatchesRegularExpression('/^About [A-Z][a-z]{2} 20\d\d$/', $child->dates[0][0]);
-        self::assertStringContainsString('An estimate', $child->dates[0][1]);
+        self::assertContains(['14 Mar 2030', 'From this day the seat may no longer be used.'], self::dates($child));
+        self::assertMatchesRegularExpression('/^About [A-Z][a-z]{2} 20\d\d$/', self::dates($child)[0][0]);
+        self::assertStringContainsString('An estimate', self::dates($child)[0][1]);
     }
 
     public function testUnitsAreTheFamilys(): void
     {
-        self::assertStringContainsString('9.5 kg · 749.3 mm', self::child(1, Units::Metric)->facts);
-        self::assertStringContainsString('no more than 25.4 mm', self::child(1, Units::Metric)->everyRide[0]);
+        self::assertStringContainsString('9.5 kg · 74.9 cm', self::told(self::child(1)->facts, Units::Metric));
+        self::assertStringContainsString('no more than 25.4 mm', self::told(self::child(1)->everyRide[0], Units::Metric));
     }
 
     public function testABoosterHasItsOwnWords(): void
@@ -44,7 +48,7 @@ final class SheetTest extends FeatureTestCase
         $child = self::child(2);
 
         self::assertSame(Verdict::GoodToRide, $child->verdict);
-        self::assertContains('Lap part low over the thighs, under both arm rests.', $child->everyRide);
+        self::assertContains('Lap part low over the thighs, under both arm rests.', Told::all($child->everyRide));
         self::assertSame([], $child->corrected);
     }
 
@@ -71,7 +75,7 @@ final class SheetTest extends FeatureTestCase
         $child = self::child(4);
 
         self::assertSame([Verdict::DoNotUse, null, []], [$child->verdict, $child->card, $child->everyRide]);
-        self::assertNotContains('From this day the seat may no longer be used.', array_column($child->dates, 1));
+        self::assertNotContains('From this day the seat may no longer be used.', array_column(self::dates($child), 1));
         $this->signedIn()->get('/visits/' . self::visit(4)->id . '/sheet')->assertSee('As it stands no child may ride in it, so no steps to install it are printed.');
         $this->get('/checks/' . self::check(4)->id . '/card/technician')->assertSeeInOrder(['Do not use: as it stands no child may ride in it.', 'may not be used since']);
         $this->get('/checks/' . self::check(3)->id . '/card/technician')->assertDontSee('Do not use');
@@ -80,7 +84,7 @@ final class SheetTest extends FeatureTestCase
     /** Steps that lack the belt's own, or do not follow what holds the seat now, say so. */
     public function testStepsThatLackTheBeltSaySo(): void
     {
-        self::assertStringStartsWith('Nothing is known to lock this belt for this seat', (string) self::child(7)->notice);
+        self::assertStringStartsWith('Nothing is known to lock this belt for this seat', Told::english(self::child(7)->notice ?? self::fail()));
         self::assertNull(self::child(3)->notice);
         $this->signedIn()->get('/visits/' . self::visit(7)->id . '/sheet')->assertSeeInOrder(['How to do it again', 'Nothing is known to lock this belt for this seat']);
         $this->get('/checks/' . self::check(7)->id . '/card/technician')->assertSee('<p class="notice problem">Nothing is known to lock this belt', false);
@@ -89,8 +93,8 @@ final class SheetTest extends FeatureTestCase
     /** Nobody is named who has not signed, and dates stand in the order in which they come. */
     public function testASheetBeforeAnybodySigned(): void
     {
-        self::assertSame('Not signed yet.', self::child(3)->by);
-        $dates = array_map(static fn(array $d): int => (int) strtotime(str_replace('About ', '1 ', $d[0])), self::child(3)->dates);
+        self::assertSame('Not signed yet.', self::told(self::child(3)->by));
+        $dates = array_map(static fn(array $d): int => (int) strtotime(str_replace('About ', '1 ', $d[0])), self::dates(self::child(3)));
         $sorted = $dates;
         sort($sorted);
         self::assertSame($sorted, $dates);
@@ -121,10 +125,21 @@ final class SheetTest extends FeatureTestCase
         $this->get("/checks/{$check->id}/left/child")->assertSee('To use it as a forward-facing harness seat');
     }
 
-    private static function child(int $ticket, Units $units = Units::Imperial): SheetChild
+    private static function child(int $ticket): SheetChild
     {
         $visit = Visit::query()->where('ticket', $ticket)->with(['event', 'family', 'checks.facts.author', 'checks.visit.event.recallList'])->firstOrFail();
 
-        return (new SheetPage($visit, $units, app(Judge::class)->leaving($visit), User::names()))->children[0] ?? self::fail('no child');
+        return (new SheetPage($visit, app(Judge::class)->leaving($visit), User::names()))->children[0] ?? self::fail('no child');
+    }
+
+    private static function told(Message|Listing $told, Units $units = Units::Imperial): string
+    {
+        return Telling::in('en', $units)->says($told);
+    }
+
+    /** @return list<array{string, string}> */
+    private static function dates(SheetChild $child): array
+    {
+        return array_map(static fn(array $date): array => [self::told($date[0]), self::told($date[1])], $child->dates);
     }
 }

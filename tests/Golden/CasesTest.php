@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Golden;
 
-use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Present\Words\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
+use Tests\Told;
 
 /**
  * Whole checked cases. cases/ holds what must be true of each; assessments/ the whole answer as it was last reviewed.
@@ -92,7 +93,7 @@ final class CasesTest extends TestCase
         /** @var object{case: stdClass, expect: object{verdict: string, must: list<string>, must_not: list<string>, exact: bool, computed: stdClass, severity: stdClass|null, asks: list<string>|null, not_asks: list<string>|null, card_codes: list<string>|null|false}} $whole */
         $whole = json_decode((string) file_get_contents($file), false, 64, JSON_THROW_ON_ERROR);
         /** @var array{verdict: string, findings: list<array{code: string, severity: string}>, questions: list<string>, computed: array{card: list<array{code: string}>|null}} $answer */
-        $answer = AssessmentWriter::toArray(Assessor::assess(Reader::fromObject($whole->case), Rulebook::current()));
+        $answer = AssessmentWriter::toArray(Assessor::assess(Reader::fromObject($whole->case), Rulebook::current()), Told::in('en'));
 
         foreach (['severity' => null, 'asks' => null, 'not_asks' => null, 'card_codes' => false] as $key => $none) {
             $whole->expect->{$key} ??= property_exists($whole->expect, $key) ? null : $none;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Golden;
 
-use MintBuckle\Core\AssessmentWriter;
+use MintBuckle\Present\Words\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\BuckleRulesTest;
@@ -16,6 +16,7 @@ use Tests\Core\LabelRulesTest;
 use Tests\Core\MeasureRulesTest;
 use Tests\Core\PlaceRulesTest;
 use Tests\Core\SecureRulesTest;
+use Tests\Told;
 
 /**
  * Every finding of every rule case, word for word: sentence, remedy, observed, limit, layer and sources as they were last reviewed.
@@ -43,7 +44,7 @@ final class FindingsTest extends TestCase
         $found = [];
         foreach ($cases as $name => [$case, $changes, $expected]) {
             if ($expected !== []) {
-                $found[$name] = AssessmentWriter::toArray(Cases::assess($case, $changes))['findings'];
+                $found[$name] = AssessmentWriter::toArray(Cases::assess($case, $changes), Told::in('en'))['findings'];
             }
         }
         GoldenFile::assertHolds("findings/{$station}.json", $found);

@@ -6,7 +6,6 @@ namespace Tests\Golden;
 
 use BackedEnum;
 use MintBuckle\Core\Asking\Remedies;
-use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\Changeover;
 use MintBuckle\Core\Card\EveryRide;
@@ -20,6 +19,8 @@ use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Present\Drawing\BeltRoute;
 use MintBuckle\Present\Drawing\BuckleFront;
 use MintBuckle\Present\Drawing\CarAbove;
@@ -28,11 +29,13 @@ use MintBuckle\Present\Drawing\ModePlane;
 use MintBuckle\Present\Drawing\MovementGauge;
 use MintBuckle\Present\Drawing\SeatParts;
 use MintBuckle\Present\Drawing\SeatSide;
+use MintBuckle\Present\Words\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Stringable;
 use Tests\Core\CardTest;
 use Tests\Core\Cases;
+use Tests\Told;
 use UnitEnum;
 
 /**
@@ -102,17 +105,17 @@ final class SeenTest extends TestCase
     {
         $assessment = Cases::assess($case, $changes);
         $s = $assessment->situation;
-        $said = array_diff_key(AssessmentWriter::toArray($assessment), ['findings' => 1, 'computed' => 1]);
-        $computed = array_diff_key(AssessmentWriter::computed($assessment->computed()), ['card' => 1, 'changeover' => 1]);
+        $said = array_diff_key(AssessmentWriter::toArray($assessment, Told::in('en')), ['findings' => 1, 'computed' => 1]);
+        $computed = array_diff_key(AssessmentWriter::computed($assessment->computed(), Told::in('en')), ['card' => 1, 'changeover' => 1]);
 
         return [
             ...self::flat('', $said + $computed),
             'card' => implode(' ', array_map(static fn(CardStep $step): string => $step->code->value, $assessment->computed()->card ?? [])),
-            ...array_merge(...array_map(static fn(CardStep $step): array => ["card.{$step->code->value}" => "{$step->step} | {$step->check}"], $assessment->computed()->card ?? [])),
+            ...array_merge(...array_map(static fn(CardStep $step): array => ["card.{$step->code->value}" => Told::english($step->step()) . ' | ' . Told::in('en')->check($step)], $assessment->computed()->card ?? [])),
             ...self::flat('mends', array_merge(...array_map(static fn(Finding $f): array => ["{$f->code->value} {$f->subject}" => [Remedies::facts(Rulebook::current()->finds($f->code, $f->subject), $f->subject, $s), Remedies::ownFigures(Rulebook::current()->finds($f->code, $f->subject), $s)]], $assessment->findings))),
             ...self::flat('', [
                 'notice' => InstallationCard::notice($s),
-                'every_ride' => EveryRide::of($s, LengthUnit::Millimetre),
+                'every_ride' => array_map(Told::in('en')->in(LengthUnit::Millimetre, null)->sentence(...), EveryRide::of($s)),
                 'taking_out' => TakingOut::of($s),
                 'changeover' => Changeover::of($s),
                 'flight' => FlightCard::of($s->seat ?? new Seat(), $s->mode, ModeFits::of($s)->for($s->mode)),
@@ -135,6 +138,9 @@ final class SeenTest extends TestCase
     /** @return array<string, string> */
     private static function flat(string $path, mixed $value): array
     {
+        if ($value instanceof Message || $value instanceof Listing) {
+            return [$path => Told::english($value)];
+        }
         if ($value instanceof UnitEnum || $value instanceof Stringable || ! (is_object($value) || is_array($value))) {
             return [$path => match (true) {
                 $value instanceof BackedEnum => (string) $value->value,

@@ -12,6 +12,7 @@ use MintBuckle\Core\Fit\ModeFits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
+use Tests\Told;
 
 /** From every way of riding to every other, and every way in the air, as they were last reviewed. */
 final class WaysTest extends TestCase
@@ -49,7 +50,7 @@ final class WaysTest extends TestCase
         foreach ($ways as $from) {
             foreach ($ways as $to) {
                 $s = Cases::assess($case, ['setup.mode' => $from->value] + $changes)->situation;
-                $steps["{$from->value} to {$to->value}"] = Changeover::between($s, $from, $to)->steps;
+                $steps["{$from->value} to {$to->value}"] = Told::all(Changeover::between($s, $from, $to)->steps);
                 $steps[$from->value] = Changeover::of($s)?->to->value;
             }
         }
@@ -65,7 +66,7 @@ final class WaysTest extends TestCase
                     foreach (['known' => [], 'not weighed' => ['child.weight' => null], 'too heavy' => ['child.weight' => Cases::q(99, 'lb')], 'mode not known' => ['setup.mode' => null]] as $child => $changes) {
                         $s = Cases::assess($case, $changes + ['seat.aircraft_certified' => $value, 'seat.detachable' => $detachable, 'seat.baseless' => $baseless])->situation;
                         $card = FlightCard::of($s->seat ?? new Seat(), $s->mode, ModeFits::of($s)->for($s->mode));
-                        $cards["{$certified}, {$base}, {$case}, {$child}"] = [$card->may->name, $card->because, implode(' ', $card->missing), implode(' ', $card->steps)];
+                        $cards["{$certified}, {$base}, {$case}, {$child}"] = [$card->may->name, Told::english($card->because), implode(' ', $card->missing), implode(' ', Told::all($card->steps))];
                     }
                 }
             }

@@ -15,6 +15,7 @@ use MintBuckle\Present\Handbook\RuleText;
 use MintBuckle\Present\Handbook\Schools;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
+use Tests\Told;
 
 /** Every question with its answers, and every row of the handbook pages, as they were last reviewed. */
 final class WordsTest extends TestCase
@@ -35,9 +36,9 @@ final class WordsTest extends TestCase
         ];
         $questions = [];
         foreach (Questionnaire::standard()->all as $asked) {
-            $choices = array_map(static fn($case): array => $asked->choices($case), $cases);
+            $choices = array_map(static fn($case): array => array_map(Told::in('en')->show(...), $asked->choices($case)), $cases);
             $questions[$asked->path] = [
-                'named' => Questionnaire::named($asked->path), 'station' => $asked->station->value, 'kind' => $asked->kind->name, 'short' => $asked->short, 'question' => $asked->question, 'hint' => $asked->hint,
+                'named' => Told::in('en')->tell(Questionnaire::named($asked->path)), 'station' => $asked->station->value, 'kind' => $asked->kind->name, 'short' => Told::english($asked->short()), 'question' => Told::english($asked->question()), 'hint' => Told::in('en')->tellIfAny($asked->hint()),
                 'choices' => count(array_unique($choices, SORT_REGULAR)) === 1 ? $choices['rear'] : $choices,
             ];
         }

@@ -16,6 +16,7 @@ use MintBuckle\Present\Drawing\MovementGauge;
 use MintBuckle\Present\Drawing\PlaneScale;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
+use Tests\Told;
 
 /** Drawings as numbers: what is to scale must be to scale. */
 final class DrawingTest extends TestCase
@@ -29,7 +30,7 @@ final class DrawingTest extends TestCase
         self::assertEqualsWithDelta(1306 / 2557, ($ruler->today - $ruler->made[0]) / ($ruler->expires - $ruler->made[0]), 0.001);
         self::assertSame($ruler->made[0], $ruler->made[1]);
         self::assertFalse($ruler->expired);
-        self::assertSame(['Made 2023-03-14.', 'Today is 10 Oct 2026.', 'First day of no more use: 14 Mar 2030.'], $ruler->text);
+        self::assertSame(['Made 14 Mar 2023.', 'Today is 10 Oct 2026.', 'First day of no more use: 14 Mar 2030.'], Told::all($ruler->text));
     }
 
     public function testRulerBlursWhatTheLabelLeavesOut(): void
@@ -67,7 +68,7 @@ final class DrawingTest extends TestCase
         self::assertSame($gauge->limit, $tries[1]['x']);
         self::assertEqualsWithDelta(($gauge->limit - MovementGauge::LEFT) * 1.5, $tries[0]['x'] - MovementGauge::LEFT, 0.11);
         self::assertSame(['0 in', '1 in', '2 in'], array_values(array_filter(array_column($gauge->ticks, 'label'))));
-        self::assertSame(['Limit: no more than 1 in.', 'Side to side, try 1: 1.5 in, too much.', 'Side to side, try 2: 1 in, within the limit.', 'Side to side, try 3: 0.5 in, within the limit.'], $gauge->text);
+        self::assertSame(['Limit: no more than 1 in.', 'Side to side, try 1: 1.5 in, too much.', 'Side to side, try 2: 1 in, within the limit.', 'Side to side, try 3: 12.7 mm, within the limit.'], Told::all($gauge->text));
         self::assertSame([], $gauge->rows[1]['tries']);
     }
 
@@ -76,7 +77,7 @@ final class DrawingTest extends TestCase
         $gauge = MovementGauge::of(['side' => [Length::of(190)]], RegionalPractice::of(PracticeCode::Nz)->movement, LengthUnit::Millimetre);
         self::assertLessThanOrEqual(MovementGauge::RIGHT, $gauge->rows[0]['tries'][0]['x']);
         self::assertFalse($gauge->rows[0]['tries'][0]['within']);
-        self::assertSame('Limit: less than 25 mm.', $gauge->text[0]);
+        self::assertSame('Limit: less than 25 mm.', Told::english($gauge->text[0]));
     }
 
     public function testSlotsAreToScaleAgainstTheShoulder(): void

@@ -23,6 +23,7 @@ use MintBuckle\Present\Drawing\SeatSide;
 use MintBuckle\Present\Drawing\SideGeometry;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
+use Tests\Told;
 
 /** The drawings of the stations history, child, place, secure and measure, as numbers. */
 final class StationDrawingTest extends TestCase
@@ -43,7 +44,7 @@ final class StationDrawingTest extends TestCase
         );
         self::assertSame(['canopy'], $drawing->others, 'what is none of the drawn parts is named beside them');
         self::assertSame(['mat' => true, 'insert' => false, 'toy' => null], array_column($drawing->extras, 'foreign', 'name'));
-        self::assertContains('Added: mat, not from the maker; insert, approved by the maker; toy, not known whether approved.', $drawing->text);
+        self::assertContains('Added: mat, not from the maker; insert, approved by the maker; toy, not known whether approved.', Told::all($drawing->text));
     }
 
     public function testPartsNobodyLookedAtAreNeitherWholeNorBroken(): void
@@ -123,7 +124,7 @@ final class StationDrawingTest extends TestCase
     {
         $plane = ModePlane::of(self::situation(Cases::REAR, ['child.weight' => null]));
         self::assertSame([null, [], []], [$plane->child, $plane->path, $plane->spread]);
-        self::assertSame('The child has not been weighed and measured.', $plane->text[0]);
+        self::assertSame('The child has not been weighed and measured.', Told::english($plane->text[0]));
     }
 
     public function testTheCarStandsInRowsAndColumns(): void
@@ -136,7 +137,7 @@ final class StationDrawingTest extends TestCase
         self::assertSame($at['1R']->x, $at['2R']->x);
         self::assertEqualsWithDelta($at['2C']->x - $at['2L']->x, $at['2R']->x - $at['2C']->x, 0.01);
         self::assertSame(['2L'], array_values(array_filter(array_keys($at), static fn(string $name): bool => $at[$name]->inUse)));
-        self::assertContains('lap and shoulder belt', $at['2L']->signs);
+        self::assertContains('lap and shoulder belt', array_map(Told::in('en')->tell(...), $at['2L']->signs));
         self::assertTrue($car->rear);
         self::assertFalse(CarAbove::of(self::situation(Cases::FORWARD))->rear);
     }
@@ -152,7 +153,7 @@ final class StationDrawingTest extends TestCase
         self::assertSame([BeltRoute::LATCH_PLATE, BeltRoute::LATCH_PLATE], [$right->belt[0][3], $right->belt[1][3]]);
         self::assertEqualsWithDelta(BeltRoute::PATHS['rear'], ($right->belt[0][1][1] + $right->belt[1][1][1]) / 2, 0.01);
         self::assertEqualsWithDelta(BeltRoute::PATHS['forward'], ($wrong->belt[0][1][1] + $wrong->belt[1][1][1]) / 2, 0.01);
-        self::assertContains('Nothing fixes its length.', $wrong->text);
+        self::assertContains('Nothing fixes its length.', Told::all($wrong->text));
     }
 
     public function testAClaimedLockThatCannotHoldIsDrawnAsSuch(): void
@@ -231,9 +232,9 @@ final class StationDrawingTest extends TestCase
         foreach ([['child.weight' => null], ['child.height' => null], ['child.weight' => null, 'child.height' => null]] as $unknown) {
             $plane = ModePlane::of(self::situation(Cases::REAR, $unknown));
             self::assertNull($plane->child);
-            self::assertSame('The child has not been weighed and measured.', $plane->text[0]);
+            self::assertSame('The child has not been weighed and measured.', Told::english($plane->text[0]));
         }
-        self::assertStringStartsWith('The child weighs', ModePlane::of(self::situation(Cases::REAR))->text[0]);
+        self::assertStringStartsWith('The child weighs', Told::english(ModePlane::of(self::situation(Cases::REAR))->text[0]));
     }
 
     private static function field(ModePlane $plane, string $mode): ModeField

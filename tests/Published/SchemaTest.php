@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
-use MintBuckle\Core\AssessmentWriter;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\CasePath;
@@ -14,6 +13,8 @@ use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
+use MintBuckle\Present\Words\AssessmentWriter;
+use MintBuckle\Present\Words\SeatingWriter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -25,6 +26,7 @@ use Tests\Core\MeasureRulesTest;
 use Tests\Core\ReaderTest;
 use Tests\Core\SeatingTest;
 use Tests\Core\SecureRulesTest;
+use Tests\Told;
 
 /** The published JSON Schemas (draft 2020-12) against a validator from Packagist, and against reader and writer. */
 final class SchemaTest extends TestCase
@@ -64,7 +66,7 @@ final class SchemaTest extends TestCase
     public function testAssessmentsAreValid(stdClass $case): void
     {
         $assessment = Assessor::assess(Reader::fromObject($case), Rulebook::current());
-        self::assertSame('', self::complaint('assessment', self::asObject(AssessmentWriter::toArray($assessment))));
+        self::assertSame('', self::complaint('assessment', self::asObject(AssessmentWriter::toArray($assessment, Told::in('en')))));
     }
 
     public function testWhatTheReaderRefusesIsInvalidWhereASchemaCanTell(): void
@@ -142,7 +144,7 @@ final class SchemaTest extends TestCase
         $file = SeatingTest::file(['2L' => [], '2C' => [], '1R' => ['airbag' => true]], [SeatingTest::rider('A', 'rear_harness', 9, ['keep' => true, 'now_at' => '2L']), SeatingTest::rider('B', 'high_back_booster', 90)], ['today' => '2026-10-10', 'middle_for' => 'youngest', 'law' => ['back_row_until_months' => 156]]);
         self::assertSame('', self::complaint('seating', self::asObject(json_decode($file, true))));
         foreach ([$file, SeatingTest::file([], [SeatingTest::rider('A', 'rear_harness', 9)])] as $one) {
-            self::assertSame('', self::complaint('seat-plans', self::asObject(SeatingPlanner::plan(SeatingReader::read($one, CalendarDate::of(2026, 10, 10)))->toArray())));
+            self::assertSame('', self::complaint('seat-plans', self::asObject(SeatingWriter::toArray(SeatingPlanner::plan(SeatingReader::read($one, CalendarDate::of(2026, 10, 10))), Told::in('en')))));
         }
         self::assertNotSame('', self::complaint('seating', self::asObject(['colour' => 'red'] + (array) json_decode($file, true))));
     }

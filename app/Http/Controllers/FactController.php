@@ -9,7 +9,6 @@ use App\Checks\RecordFact;
 use App\Http\CheckAnswer;
 use App\Http\Requests\FactRequest;
 use App\Models\Check;
-use App\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -17,11 +16,11 @@ use MintBuckle\Core\Finding\Station;
 
 final readonly class FactController
 {
-    public function index(Check $check, Units $units): View
+    public function index(Check $check): View
     {
         $check->load(['facts.author', 'visit.event.recallList']);
 
-        return view('pages.checks.log', ['page' => new LogPage($check, $units)]);
+        return view('pages.checks.log', ['page' => new LogPage($check)]);
     }
 
     public function store(

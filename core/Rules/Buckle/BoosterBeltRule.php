@@ -17,22 +17,12 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** Does the shoulder part cross mid-chest, does the belt run through its guides, and is there a shoulder part at all? */
 final readonly class BoosterBeltRule implements Rule
 {
-    private const MISSED = [
-        'lap_buckle_side' => [
-            'On the buckle side the belt is not under the arm rest.',
-            'On the buckle side lead lap and shoulder part under the arm rest.',
-        ],
-        'lap_door_side' => [
-            'On the door side the lap part is not under the arm rest.',
-            'On the door side lead the lap part under the arm rest.',
-        ],
-        'shoulder' => ['The shoulder part is not in its guide.', 'Lead the shoulder part through its guide.'],
-    ];
-
     public function finds(): array
     {
         return [
@@ -54,8 +44,7 @@ final readonly class BoosterBeltRule implements Rule
             yield new Finding(
                 Code::of('booster.shoulder'),
                 Severity::Fix,
-                $shoulder === ShoulderPart::Neck ? 'The shoulder part touches the neck.' : 'The shoulder part slides off the shoulder.',
-                'Lead it through the shoulder guide so that it crosses mid-chest.',
+                with: ['shoulder' => $shoulder],
                 observed: $shoulder->value,
                 limit: ShoulderPart::MidChest->value,
                 sources: [Source::Common->cite()],
@@ -66,8 +55,6 @@ final readonly class BoosterBeltRule implements Rule
             yield new Finding(
                 Code::of('booster.lap_only'),
                 Severity::Fix,
-                'The child rides in a booster with a lap belt alone. Never.',
-                'Move to a place with a lap-shoulder belt.',
                 sources: [Source::Common->cite()],
             );
         }
@@ -77,16 +64,16 @@ final readonly class BoosterBeltRule implements Rule
     private static function guides(Booster $booster): iterable
     {
         if ($booster->guidesOk === false || $booster->guidesMissed !== []) {
-            $missed = array_map(static fn(BeltGuide $guide): array => self::MISSED[$guide->value], $booster->guidesMissed);
+            $missed = $booster->guidesMissed;
+            $each = static fn(string $part): Listing => Listing::sentences(array_map(
+                static fn(BeltGuide $guide): Message => new Message("findings.booster.guides.{$part}_{$guide->value}"),
+                $missed,
+            ));
             yield new Finding(
                 Code::of('booster.guides'),
                 Severity::Fix,
-                $missed === []
-                    ? 'The belt does not run through the booster\'s guides as it should.'
-                    : implode(' ', array_column($missed, 0)),
-                $missed === []
-                    ? 'Lap part under both arm rests; on the buckle side both parts go under; use the shoulder guide where it is needed.'
-                    : implode(' ', array_column($missed, 1)),
+                variant: $missed === [] ? null : 'missed',
+                with: ['missed' => $each('missed'), 'lead' => $each('lead')],
                 observed: $missed === []
                     ? null
                     : implode(', ', array_map(static fn(BeltGuide $guide): string => $guide->value, $booster->guidesMissed)),

@@ -38,18 +38,11 @@ final readonly class ChestClipRule implements Rule
         if ($has !== false && $clip === null) {
             yield new Question('setup.harness.clip', Station::Buckle);
         }
-        $message = match (true) {
-            $clip === ClipPlace::High => 'The chest clip sits too high: it can press on the neck.',
-            $clip === ClipPlace::Low => 'The chest clip sits too low: straps can slip off the shoulders.',
-            $clip === ClipPlace::Undone && $has === true => 'The chest clip is undone.',
-            default => null,
-        };
-        if ($message !== null) {
+        if ($clip === ClipPlace::High || $clip === ClipPlace::Low || ($clip === ClipPlace::Undone && $has === true)) {
             yield new Finding(
                 Code::of('harness.clip'),
                 Severity::Fix,
-                $message,
-                'Close the clip level with the armpits.',
+                with: ['clip' => $clip],
                 observed: $clip->value,
                 limit: ClipPlace::Armpit->value,
                 from: $s->convention->from ?? 'default',

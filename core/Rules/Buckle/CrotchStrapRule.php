@@ -13,6 +13,8 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** Does the crotch strap come up in front of the child, from an allowed slot? */
 final readonly class CrotchStrapRule implements Rule
@@ -41,21 +43,20 @@ final readonly class CrotchStrapRule implements Rule
         if ($allowed !== [] && $crotch->slot === null) {
             yield new Question('setup.harness.crotch.slot', Station::Buckle);
         }
-        $wrong = array_keys(array_filter([
-            'The crotch strap is under the child.' => $crotch->underChild === true,
-            "Crotch slot {$crotch->slot} is not for this mode." => $allowed !== []
-                && $crotch->slot !== null
-                && ! in_array($crotch->slot, $allowed, true),
-            'Another allowed crotch slot is nearer and clear of the child.' => $crotch->nearestClear === false,
-        ]));
+        $wrong = array_map(
+            static fn(string $what): Message => new Message("breaches.crotch.{$what}", ['slot' => $crotch->slot]),
+            array_keys(array_filter([
+                'under_child' => $crotch->underChild === true,
+                'slot' => $allowed !== [] && $crotch->slot !== null && ! in_array($crotch->slot, $allowed, true),
+                'nearer' => $crotch->nearestClear === false,
+            ])),
+        );
         if ($wrong !== []) {
             yield new Finding(
                 Code::of('harness.crotch'),
                 Severity::Fix,
-                implode(' ', $wrong),
-                'Use the nearest slot that is clear of the child' . (
-                    $allowed === [] ? '.' : ', of slots ' . implode(' and ', $allowed) . '.'
-                ),
+                mend: $allowed === [] ? null : 'of_slots',
+                with: ['wrong' => Listing::sentences($wrong), 'allowed' => Listing::all($allowed)],
                 observed: $crotch->slot === null ? null : (string) $crotch->slot,
                 limit: $allowed === [] ? null : implode(', ', $allowed),
                 from: $allowed === [] ? 'default' : 'seat',

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Buckle;
 
+use BackedEnum;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Slot;
-use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Facts\StrapSeen;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -18,6 +18,7 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Fit\StrapPlace;
 use MintBuckle\Core\Quantity\Length;
+use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Truth\Truth;
 
@@ -51,8 +52,9 @@ final readonly class StrapHeightRule implements Rule
             yield new Finding(
                 Code::of('harness.height'),
                 Severity::Fix,
-                $place->forbidden ? "This mode does not allow slot {$place->slot}." : self::wrong($place),
-                self::remedy($choice, $s->seat->slots ?? []),
+                variant: $place->forbidden ? 'forbidden' : null,
+                mend: self::mend($choice, $s->seat->slots ?? []),
+                with: self::place($place) + ['slot' => $place->slot, 'right' => $choice->slot],
                 observed: $place->offset ?? $place->seen?->value,
                 limit: $place->rule?->value,
                 from: $place->forbidden ? 'seat' : $s->strapRuleFrom($s->mode),
@@ -65,8 +67,7 @@ final readonly class StrapHeightRule implements Rule
             yield new Finding(
                 Code::of('harness.height_far'),
                 Severity::Fix,
-                "Slot {$place->slot} is on the right side of the shoulder, but slot {$choice->slot} is nearer.",
-                "Move the straps to slot {$choice->slot}.",
+                with: ['slot' => $place->slot, 'right' => $choice->slot],
                 observed: (string) $place->slot,
                 limit: (string) $choice->slot,
                 from: $s->strapRuleFrom($s->mode),
@@ -85,31 +86,31 @@ final readonly class StrapHeightRule implements Rule
             && $height->minus($shoulder)->abs()->isLessThan($place->offset->abs());
     }
 
-    private static function wrong(StrapPlace $place): string
+    /** @return array<string, Quantity|BackedEnum|string|null> where the strap leaves the seat, and where it must */
+    private static function place(StrapPlace $place): array
     {
-        $where = match (true) {
-            $place->offset === null => ($place->seen ?? StrapSeen::At)->value,
-            $place->offset->value->isNegative() => Length::of($place->offset->value->negated(), $place->lengthUnit())->show() . ' below',
-            $place->offset->value->isZero() => 'at',
-            default => $place->offset->show() . ' above',
-        };
-        $must = match ($place->rule) {
-            StrapRule::AtOrBelow => 'at or below it',
-            StrapRule::AtOrAbove => 'at or above it',
-            default => 'level with it or up to 25 mm above',
-        };
+        $offset = $place->offset;
 
-        return "The strap leaves the seat {$where} the shoulder; here it must be {$must}.";
+        return [
+            'where' => match (true) {
+                $offset === null => ($place->seen ?? StrapSeen::At)->value,
+                $offset->value->isNegative() => 'by_below',
+                $offset->value->isZero() => 'at',
+                default => 'by_above',
+            },
+            'by' => $offset === null ? null : Length::of($offset->value->abs(), $place->lengthUnit()),
+            'must' => $place->rule,
+        ];
     }
 
     /** @param list<Slot> $slots */
-    private static function remedy(SlotChoice $choice, array $slots): string
+    private static function mend(SlotChoice $choice, array $slots): string
     {
         return match (true) {
-            $choice->slot !== null => "Move the straps to slot {$choice->slot}, counted from the lowest.",
-            $choice->nothingRight => 'No slot of this seat is right for this shoulder in this mode: another mode or another seat.',
-            $slots === [] => 'Set the straps to the right height.',
-            default => 'Measure shoulder and slots, then move the straps.',
+            $choice->slot !== null => 'move',
+            $choice->nothingRight => 'no_slot',
+            $slots === [] => 'set',
+            default => 'measure',
         };
     }
 }

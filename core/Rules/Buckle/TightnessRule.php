@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Buckle;
 
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -57,8 +56,7 @@ final readonly class TightnessRule implements Rule
             yield new Finding(
                 Code::of('harness.slack'),
                 Severity::Fix,
-                'The straps are slack: the ' . ($done->test->value ?? 'tightness') . ' test fails.',
-                'Draw the slack up from the hips, then the adjuster, then the clip; then the test at the shoulder.',
+                with: ['test' => $done->test],
                 observed: $done->test?->value,
                 limit: $test?->value,
                 from: $from,
@@ -68,10 +66,7 @@ final readonly class TightnessRule implements Rule
             yield new Finding(
                 Code::of('harness.wrong_test'),
                 Severity::Ask,
-                "The {$done->test->value} test was done; this seat is tried by the {$test->value} test.",
-                $test === TightnessTest::Pinch
-                    ? 'Try to pinch the webbing lengthwise at the shoulder: nothing may stay between the fingers.'
-                    : 'One finger goes between strap and child, two do not.',
+                with: ['done' => $done->test, 'test' => $test],
                 observed: $done->test->value,
                 limit: $test->value,
                 from: $from,

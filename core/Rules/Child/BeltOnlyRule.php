@@ -41,22 +41,16 @@ final readonly class BeltOnlyRule implements Rule
         }
         $fit = BeltOnlyJudge::judge($s);
         $rows = [
-            [
-                BreachKind::BeltFit,
-                Code::of('mode.belt_only_early'),
-                'The seat belt alone does not fit yet: ',
-                'Use a booster until all five points hold.',
-            ],
-            [BreachKind::LawBooster, Code::of('mode.law_booster'), 'Not yet by law: ', 'Use a booster.'],
+            [BreachKind::BeltFit, Code::of('mode.belt_only_early')],
+            [BreachKind::LawBooster, Code::of('mode.law_booster')],
         ];
-        foreach ($rows as [$kind, $code, $opening, $remedy]) {
+        foreach ($rows as [$kind, $code]) {
             $breaches = $fit->of($kind);
             if ($breaches !== []) {
                 yield new Finding(
                     $code,
                     Severity::Fix,
-                    $opening . implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches)) . '.',
-                    $remedy,
+                    with: ['breaches' => Breach::told($breaches)],
                     observed: $breaches[0]->observed,
                     limit: $breaches[0]->limit?->value,
                     from: $breaches[0]->limit->from ?? 'default',

@@ -42,10 +42,8 @@ final readonly class BoosterAgeRule implements Rule
             yield new Finding(
                 Code::of('mode.booster_early'),
                 $harness === Truth::Yes ? Severity::Fix : Severity::Stop,
-                'Too early for a booster: ' . implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches)) . '.',
-                $harness === Truth::Yes
-                    ? 'Put the harness of this seat back: it still fits.'
-                    : 'Find a seat with a harness that fits this child.',
+                mend: $harness === Truth::Yes ? 'harness' : 'find',
+                with: ['breaches' => Breach::told($breaches)],
                 observed: $breaches[0]->observed,
                 limit: $breaches[0]->limit?->value,
                 from: $breaches[0]->limit->from ?? 'default',
@@ -55,8 +53,6 @@ final readonly class BoosterAgeRule implements Rule
             yield new Finding(
                 Code::of('mode.booster_could_harness'),
                 Severity::Advise,
-                'The harness of this seat still fits the child.',
-                'A harness protects more than a booster: use it as long as it fits.',
                 sources: [Source::Common->cite()],
             );
         }
@@ -64,8 +60,6 @@ final readonly class BoosterAgeRule implements Rule
             yield new Finding(
                 Code::of('mode.back_off_early'),
                 Severity::Advise,
-                'The back of this booster still fits the child.',
-                'Put the back on again: it guides the belt and holds a sleeping head.',
                 sources: [Source::Common->cite()],
             );
         }

@@ -15,6 +15,7 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\FreePlaces;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\ChildsAge;
 use MintBuckle\Core\Truth\Truth;
 
 /** Under thirteen, or under the law's higher age, children ride in the back. */
@@ -68,12 +69,12 @@ final readonly class FrontRowRule implements Rule
         return new Finding(
             Code::of('mode.front_row_under_13'),
             $severity,
-            "A child of {$age->showAsAge()} sits in the front row; until {$floor->showAsAge()} the back row is the place.",
-            match (true) {
-                $isBackFree => 'Move to a free place in the back.',
-                $isRear => 'Look for a back place. Here it rides only where no active airbag is in front of it.',
-                default => 'Move the vehicle seat all the way back, and look for a back place.',
+            mend: match (true) {
+                $isBackFree => 'back',
+                $isRear => 'rear',
+                default => 'front',
             },
+            with: ['age' => new ChildsAge($age), 'floor' => new ChildsAge($floor)],
             observed: $age,
             limit: $floor,
             from: $from,

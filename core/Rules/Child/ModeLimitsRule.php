@@ -63,23 +63,14 @@ final readonly class ModeLimitsRule implements Rule
         $other = ModeFits::of($s)->anotherThan($s->mode);
         $heldOtherwise = HeldOtherwise::fitting($s);
         $severity = $other === null && $heldOtherwise === null ? Severity::Stop : Severity::Fix;
-        $remedy = match (true) {
-            $heldOtherwise === HeldBy::Belt => 'Hold it by the vehicle belt instead: so it fits.',
-            $heldOtherwise === HeldBy::LowerAnchors => 'Hold it by the lower anchors instead: so it fits.',
-            $other !== null => "Use this seat as a {$other->word()}, which fits.",
-            ModeFits::of($s)->fits(
-                ModeName::BeltOnly,
-            ) === Truth::Yes => 'No way of riding of this seat is known to fit. The seat belt alone fits this child.',
-            default => 'This seat has no way of riding that is known to fit. Find another seat for this child.',
-        };
         foreach (self::CODES as [$kind, $code]) {
             $breaches = $fit->of($kind);
             if ($breaches !== []) {
                 yield new Finding(
                     Code::of($code),
                     $severity,
-                    ucfirst(implode('; ', array_map(static fn(Breach $b): string => $b->sentence, $breaches))) . '.',
-                    $remedy,
+                    mend: self::mend($s, $heldOtherwise, $other),
+                    with: ['breaches' => Breach::told($breaches), 'mode' => $other?->told()],
                     observed: $breaches[0]->observed,
                     limit: $breaches[0]->limit?->value,
                     from: $breaches[0]->limit->from ?? 'seat',
@@ -90,5 +81,16 @@ final readonly class ModeLimitsRule implements Rule
         foreach ($fit->missing as $path) {
             yield new Question($path, Station::Child, $severity);
         }
+    }
+
+    private static function mend(AssessmentContext $s, ?HeldBy $heldOtherwise, ?ModeName $other): string
+    {
+        return match (true) {
+            $heldOtherwise === HeldBy::Belt => 'belt',
+            $heldOtherwise === HeldBy::LowerAnchors => 'anchors',
+            $other !== null => 'use',
+            ModeFits::of($s)->fits(ModeName::BeltOnly) === Truth::Yes => 'belt_only',
+            default => 'find',
+        };
     }
 }

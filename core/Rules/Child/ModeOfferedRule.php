@@ -47,8 +47,8 @@ final readonly class ModeOfferedRule implements Rule
             yield new Finding(
                 Code::of('mode.not_offered'),
                 $other === null ? Severity::Stop : Severity::Fix,
-                "This seat is not made to be used as a {$s->mode->word()}.",
-                $other === null ? 'Find another seat for this child.' : "Set it up as a {$other->word()}.",
+                mend: $other === null ? 'find' : 'use',
+                with: ['mode' => $s->mode->told(), 'other' => $other?->told()],
                 observed: $s->mode->value,
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
@@ -66,8 +66,6 @@ final readonly class ModeOfferedRule implements Rule
             yield new Finding(
                 Code::of('mode.limits_unknown'),
                 Severity::Ask,
-                'The maker\'s limits of this mode are not all known.',
-                'Read the greatest weight and height for this mode from the label or the manual.',
                 sources: [Source::Common->cite()],
             );
         }

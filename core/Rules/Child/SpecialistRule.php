@@ -28,8 +28,6 @@ final readonly class SpecialistRule implements Rule
             yield new Finding(
                 Code::of('child.specialist'),
                 Severity::Advise,
-                'The child has medical or positioning needs.',
-                'Refer the family to a technician trained for them.',
                 sources: [Source::Common->cite()],
             );
         }

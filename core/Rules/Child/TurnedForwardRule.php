@@ -19,6 +19,7 @@ use MintBuckle\Core\Fit\ModeJudge;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Beside;
 use MintBuckle\Core\Truth\Truth;
 
 /** May this child face forward at all, by age and by law; and is it better not to yet? */
@@ -45,9 +46,6 @@ final readonly class TurnedForwardRule implements Rule
         }
         $rearFits = ModeFits::of($s)->fits(ModeName::RearHarness);
         $severity = $rearFits === Truth::Yes ? Severity::Fix : Severity::Stop;
-        $remedy = $rearFits === Truth::Yes
-            ? 'Turn this seat rear-facing: it fits the child that way.'
-            : 'Find a seat that carries this child rear-facing.';
         $tooEarly = false;
         foreach (self::floors($s) as [$code, $path, $measured, $floor, $from, $source]) {
             if ($measured === null) {
@@ -57,8 +55,8 @@ final readonly class TurnedForwardRule implements Rule
                 yield new Finding(
                     $code,
                     $severity,
-                    "The child is {$measured->showBeside($floor)}; nobody faces forward before {$floor->show($measured->unit)} here.",
-                    $remedy,
+                    mend: $rearFits === Truth::Yes ? 'turn' : 'find',
+                    with: ['measured' => new Beside($measured, $floor), 'floor' => $floor],
                     observed: $measured,
                     limit: $floor,
                     from: $from,
@@ -70,8 +68,6 @@ final readonly class TurnedForwardRule implements Rule
             yield new Finding(
                 Code::of('mode.forward_early'),
                 Severity::Advise,
-                'The child faces forward, though this seat still fits rear-facing.',
-                'Rear-facing protects head and neck best: keep to it as long as the seat allows.',
                 sources: [Source::Paediatricians->cite()],
             );
         }

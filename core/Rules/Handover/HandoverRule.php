@@ -16,6 +16,8 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** Has the family done it themselves, and is it signed by people who may sign? */
 final readonly class HandoverRule implements Rule
@@ -44,8 +46,6 @@ final readonly class HandoverRule implements Rule
         if ($handover->shownBack !== true) {
             yield self::ask(
                 Code::of('handover.not_shown_back'),
-                'The family has not shown back that they can do it themselves.',
-                'Let them install it once with their own hands.',
             );
         }
         if ($handover->shownBack === null) {
@@ -64,14 +64,13 @@ final readonly class HandoverRule implements Rule
     private static function secondSigner(Handover $handover): iterable
     {
         $missing = [
-            ...($handover->technician?->id === null ? ['handover.technician.id' => 'The technician has not signed.'] : []),
-            ...($handover->checker?->id === null ? ['handover.checker' => 'The second signer has not signed.'] : []),
+            ...($handover->technician?->id === null ? ['handover.technician.id' => new Message('breaches.unsigned.technician')] : []),
+            ...($handover->checker?->id === null ? ['handover.checker' => new Message('breaches.unsigned.checker')] : []),
         ];
         if ($missing !== []) {
             yield self::ask(
                 Code::of('handover.unsigned'),
-                implode(' ', $missing),
-                'Ask for the signature that is missing; two people look and sign here.',
+                ['missing' => Listing::sentences(array_values($missing))],
             );
         }
         foreach (array_keys($missing) as $path) {
@@ -81,8 +80,6 @@ final readonly class HandoverRule implements Rule
             yield new Finding(
                 Code::of('handover.checker_same'),
                 Severity::Fix,
-                'Technician and second signer are the same person.',
-                'Ask somebody else to look and sign.',
                 sources: [Source::Common->cite()],
             );
         }
@@ -96,9 +93,9 @@ final readonly class HandoverRule implements Rule
             yield new Finding(
                 Code::of('handover.certification'),
                 Severity::Ask,
-                "It is not known until when the {$role} is certified.",
-                'Enter the date on the card.',
-                $role,
+                variant: 'unknown',
+                with: ['role' => $role],
+                subject: $role,
                 sources: [Source::Common->cite()],
             );
             yield new Question("handover.{$role}.certified_until", Station::Handover);
@@ -106,18 +103,23 @@ final readonly class HandoverRule implements Rule
             yield new Finding(
                 Code::of('handover.certification'),
                 Severity::Fix,
-                "The {$role}'s certification ended on {$until->show()}.",
-                'Somebody with a certification in date must look and sign.',
-                $role,
-                (string) $today,
-                (string) $until,
+                with: ['role' => $role, 'ended' => $until],
+                subject: $role,
+                observed: (string) $today,
+                limit: (string) $until,
                 sources: [Source::Common->cite()],
             );
         }
     }
 
-    private static function ask(Code $code, string $message, string $remedy): Finding
+    /** @param array<string, Listing> $with */
+    private static function ask(Code $code, array $with = []): Finding
     {
-        return new Finding($code, Severity::Ask, $message, $remedy, sources: [Source::Common->cite()]);
+        return new Finding(
+            $code,
+            Severity::Ask,
+            with: $with,
+            sources: [Source::Common->cite()],
+        );
     }
 }

@@ -40,9 +40,8 @@ final readonly class ConditionRule implements Rule
             yield new Finding(
                 Code::of('condition.damage'),
                 Severity::Stop,
-                "Damage: {$damage}.",
-                'Do not use it. A part that does not hold cannot be mended here.',
-                $damage,
+                with: ['damage' => $damage],
+                subject: $damage,
                 sources: [Source::Common->cite()],
             );
         }
@@ -62,17 +61,15 @@ final readonly class ConditionRule implements Rule
             ? new Finding(
                 Code::of('condition.part_missing'),
                 Severity::Stop,
-                "An essential part is missing: {$part->name}.",
-                'Do not use it until the maker\'s own replacement is fitted.',
-                $part->name,
+                with: ['part' => $part->name],
+                subject: $part->name,
                 sources: [Source::Common->cite()],
             )
             : new Finding(
                 Code::of('condition.part_missing_minor'),
                 Severity::Advise,
-                "A part that carries no load is missing: {$part->name}.",
-                'Ask the maker for a replacement.',
-                $part->name,
+                with: ['part' => $part->name],
+                subject: $part->name,
                 sources: [Source::Common->cite()],
             );
     }

@@ -18,6 +18,8 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * Was the seat in a crash, and may it be used after it? The maker's word first, then the event's policy; outside the us practice that is
@@ -25,16 +27,6 @@ use MintBuckle\Core\Rules\Rule;
  */
 final readonly class CrashRule implements Rule
 {
-    private const REMEDY = 'Do not use it. Ask the insurer about a new one, cut the straps and mark the shell.';
-
-    private const POINTS = [
-        'drove_away' => 'the car could not be driven away',
-        'near_door_sound' => 'the door nearest the seat was damaged',
-        'nobody_hurt' => 'somebody in the car was hurt',
-        'no_airbag' => 'an airbag opened',
-        'seat_sound' => 'damage to the seat can be seen',
-    ];
-
     public function finds(): array
     {
         return [
@@ -65,13 +57,13 @@ final readonly class CrashRule implements Rule
             yield new Question('seat.history.crash', Station::History, Severity::Stop);
         } elseif ($s->seat->replaceAfterCrash === ReplaceAfterCrash::Any) {
             yield self::crashed(
-                'The seat was in a crash, and its maker asks for a new one after any crash.',
+                'maker',
                 'seat',
                 Source::SeatManual->cite(),
             );
         } elseif ($s->case->policy->crash !== CrashPolicy::MinorCrash || $s->case->practice !== PracticeCode::Us) {
             yield self::crashed(
-                'The seat was in a crash, and this event replaces every seat that was.',
+                'event',
                 $s->practice->layer(),
                 Source::Common->cite(),
             );
@@ -95,16 +87,15 @@ final readonly class CrashRule implements Rule
         $open = array_keys(array_filter($answers, is_null(...)));
         if ($failed !== []) {
             yield self::crashed(
-                'The crash was not minor: ' . implode('; ', array_map(static fn(string $p): string => self::POINTS[$p], $failed)) . '.',
+                'not_minor',
                 'practice:us',
                 $source,
+                $failed,
             );
         } elseif ($open !== []) {
             yield new Finding(
                 Code::of('history.crash_unclear'),
                 Severity::Ask,
-                'The seat was in a crash, and not all five points of a minor one are known.',
-                'Ask the family, or treat it as a crash that was not minor.',
                 from: 'practice:us',
                 sources: [$source],
             );
@@ -112,8 +103,6 @@ final readonly class CrashRule implements Rule
             yield new Finding(
                 Code::of('history.minor_crash'),
                 Severity::Advise,
-                'The seat was in a minor crash: all five points hold, and its maker does not ask for a new one.',
-                'It may be used. Tell the family why.',
                 from: 'practice:us',
                 sources: [$source],
             );
@@ -128,8 +117,16 @@ final readonly class CrashRule implements Rule
         }
     }
 
-    private static function crashed(string $message, string $from, Citation $source): Finding
+    /** @param list<string> $failed points of a minor crash that do not hold */
+    private static function crashed(string $variant, string $from, Citation $source, array $failed = []): Finding
     {
-        return new Finding(Code::of('history.crash'), Severity::Stop, $message, self::REMEDY, from: $from, sources: [$source]);
+        return new Finding(
+            Code::of('history.crash'),
+            Severity::Stop,
+            variant: $variant,
+            with: ['failed' => Listing::clauses(array_map(static fn(string $point): Message => new Message("breaches.crash.{$point}"), $failed))],
+            from: $from,
+            sources: [$source],
+        );
     }
 }

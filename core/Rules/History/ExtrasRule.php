@@ -16,6 +16,7 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Beside;
 
 /** Is anything on the seat that did not come with it, or an insert used outside its weights? */
 final readonly class ExtrasRule implements Rule
@@ -69,9 +70,9 @@ final readonly class ExtrasRule implements Rule
         $tooLight = $weight === null ? null : $min?->brokenAsMinimum($weight);
         $tooHeavy = $weight === null ? null : $max?->brokenAsMaximum($weight);
         if ($weight !== null && $tooLight !== null) {
-            yield self::outOfRange($name, $weight, $tooLight, $tooLight->below ? 'only for more than' : 'for at least');
+            yield self::outOfRange($name, $weight, $tooLight, $tooLight->below ? 'more' : 'least');
         } elseif ($weight !== null && $tooHeavy !== null) {
-            yield self::outOfRange($name, $weight, $tooHeavy, $tooHeavy->below ? 'only for less than' : 'for at most');
+            yield self::outOfRange($name, $weight, $tooHeavy, $tooHeavy->below ? 'less' : 'most');
         } else {
             $isLimited = $min?->isAbsent() === false || $max?->isAbsent() === false;
             foreach (
@@ -91,13 +92,12 @@ final readonly class ExtrasRule implements Rule
         return new Finding(
             Code::of('extras.insert_range'),
             Severity::Fix,
-            "The insert {$name} is {$side} {$broken->value->show($weight->unit)}; the child weighs {$weight->showBeside($broken->value)}.",
-            'Take the insert out and set the harness again.',
-            $name,
-            $weight,
-            $broken->value,
-            'seat',
-            [Source::SeatManual->cite()],
+            with: ['weight' => new Beside($weight, $broken->value), 'insert' => $name, 'side' => $side, 'limit' => $broken->value],
+            subject: $name,
+            observed: $weight,
+            limit: $broken->value,
+            from: 'seat',
+            sources: [Source::SeatManual->cite()],
         );
     }
 
@@ -106,9 +106,8 @@ final readonly class ExtrasRule implements Rule
         return new Finding(
             Code::of('extras.unapproved'),
             Severity::Fix,
-            "On the seat is something its maker neither supplied nor names: {$name}.",
-            'Take it off. A mat slips or gives way; a mirror or toy can strike a face when the seat turns in a crash.',
-            $name,
+            with: ['extra' => $name],
+            subject: $name,
             sources: [Source::Common->cite()],
         );
     }

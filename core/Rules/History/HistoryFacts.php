@@ -21,8 +21,8 @@ final readonly class HistoryFacts
 
         return [
             //            code                     weight when   asked  fact                     read                                                             faulty  message, remedy
-            new FactRule(Code::of('history.unknown'),    $stop, $seat, true, 'seat.history.known',   static fn(AssessmentContext $s): ?bool => $s->seat?->history->known,   false, 'The seat is second-hand and nobody knows its past.', 'Do not use it: a crash cannot be seen from outside.'),
-            new FactRule(Code::of('condition.altered'),  $stop, $seat, true, 'seat.history.altered', static fn(AssessmentContext $s): ?bool => $s->seat?->history->altered, true,  'The seat was repaired or altered at home.', 'Do not use it.'),
+            new FactRule(Code::of('history.unknown'),    $stop, $seat, true, 'seat.history.known',   static fn(AssessmentContext $s): ?bool => $s->seat?->history->known,   false),
+            new FactRule(Code::of('condition.altered'),  $stop, $seat, true, 'seat.history.altered', static fn(AssessmentContext $s): ?bool => $s->seat?->history->altered, true),
         ];
     }
 }

@@ -54,8 +54,7 @@ final readonly class ExpiryRule implements Rule
             yield new Finding(
                 Code::of('expiry.passed'),
                 Severity::Stop,
-                "This seat may not be used since {$first->show()}.",
-                'Do not use it. Cut the straps and mark the shell so that nobody else does.',
+                with: ['since' => $first],
                 observed: (string) $today,
                 limit: (string) $first,
                 from: 'seat',
@@ -65,8 +64,7 @@ final readonly class ExpiryRule implements Rule
             yield new Finding(
                 Code::of('expiry.soon'),
                 Severity::Advise,
-                "From {$first->show()} this seat may no longer be used: " . ($left === 1 ? 'one day' : "{$left} days") . ' left.',
-                'Look for the next seat now and note the day.',
+                with: ['from' => $first, 'days' => $left],
                 observed: (string) $today,
                 limit: (string) $first,
                 from: 'seat',
@@ -81,8 +79,6 @@ final readonly class ExpiryRule implements Rule
         yield new Finding(
             Code::of('expiry.unknown'),
             Severity::Ask,
-            'It is not known until when this seat may be used. Six to ten years is common, but never assumed.',
-            'Look for a "do not use after" stamp in the shell, or for the useful life in the manual and the make date on the label.',
             sources: [Source::Common->cite()],
         );
         if ($seat->labelReadable === false) {

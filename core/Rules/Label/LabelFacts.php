@@ -42,8 +42,6 @@ final readonly class LabelFacts implements Rule
             yield new Finding(
                 Code::of('label.unreadable'),
                 Severity::Stop,
-                'The label cannot be read: maker, model or date is missing, so the seat can be checked against nothing.',
-                'Look for a second label under the cover or base. Without one, do not use this seat.',
                 sources: [Source::Common->cite()],
             );
 
@@ -58,8 +56,7 @@ final readonly class LabelFacts implements Rule
                 yield new Finding(
                     Code::of('label.name_only'),
                     Severity::Ask,
-                    "Only the trade name {$seat->name} is known. Seats of nearly one name differ in rules and recalls.",
-                    'Read the model number from the label.',
+                    with: ['name' => $seat->name],
                     observed: $seat->name,
                     sources: [Source::Common->cite()],
                 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Label;
 
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -35,7 +36,7 @@ final readonly class RecallListRule implements Rule
         $dated = $s->case->recallList?->dated;
         if ($dated === null) {
             yield new Question($s->case->recallList === null ? 'recall_list' : 'recall_list.dated', Station::Label, Severity::Stop);
-            yield self::stale('There is no dated recall list to look in.', null);
+            yield self::stale('none', [], null);
 
             return;
         }
@@ -44,20 +45,18 @@ final readonly class RecallListRule implements Rule
         }
         $age = $dated->daysUntil($s->case->today);
         if ($age > self::FRESH_DAYS) {
-            yield self::stale(
-                "The recall list is of {$dated->show()}, {$age} days old; more than " . self::FRESH_DAYS . ' days is stale.',
-                (string) $dated,
-            );
+            yield self::stale(null, ['dated' => $dated, 'age' => $age, 'fresh' => self::FRESH_DAYS], (string) $dated);
         }
     }
 
-    private static function stale(string $message, ?string $observed): Finding
+    /** @param array<string, CalendarDate|int> $with */
+    private static function stale(?string $variant, array $with, ?string $observed): Finding
     {
         return new Finding(
             Code::of('recall.list_stale'),
             Severity::Ask,
-            $message,
-            'Load a fresh recall list, or ask the maker about this seat.',
+            variant: $variant,
+            with: $with,
             observed: $observed,
             limit: self::FRESH_DAYS . ' days',
             sources: [Source::Common->cite()],

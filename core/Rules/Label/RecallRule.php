@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Label;
 
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Advice;
 use MintBuckle\Core\Facts\Campaign;
@@ -35,48 +36,53 @@ final readonly class RecallRule implements Rule
             return;
         }
         $answer = RecallAnswer::of($s->case->recallList, $s->seat);
-        $list = $answer->listDated === null ? 'a list without a date' : "the list of {$answer->listDated->show()}";
         foreach ($answer->having(Truth::Yes) as $match) {
-            yield self::affected($match->campaign, $list);
+            yield self::affected($match->campaign, $answer->listDated);
         }
         foreach ($answer->having(Truth::Unknown) as $match) {
-            yield self::possible($match->campaign, $list);
+            yield self::possible($match->campaign, $answer->listDated);
             foreach ($s->seat->labelReadable === false ? [] : $match->missing as $path) {
                 yield new Question($path, Station::Label, $match->campaign->advice === Advice::StopUse ? Severity::Stop : Severity::Advise);
             }
         }
     }
 
-    private static function affected(Campaign $campaign, string $list): Finding
+    private static function affected(Campaign $campaign, ?CalendarDate $dated): Finding
     {
         $stop = $campaign->advice === Advice::StopUse;
 
         return new Finding(
             Code::of('recall.affected'),
             $stop ? Severity::Stop : Severity::Advise,
-            "Recall {$campaign->id} covers this seat ({$list})" . self::defect($campaign) . '.',
-            (
-                $stop ? 'Do not use it until the maker has put it right' : 'It may be used until the maker has put it right'
-            ) . ($campaign->remedy === null ? '.' : ": {$campaign->remedy}."),
+            with: self::told($campaign, $dated),
             subject: $campaign->id,
             sources: [Source::RecallList->cite($campaign->id)],
         );
     }
 
-    private static function possible(Campaign $campaign, string $list): Finding
+    private static function possible(Campaign $campaign, ?CalendarDate $dated): Finding
     {
         return new Finding(
             Code::of('recall.possible'),
             Severity::Ask,
-            "Recall {$campaign->id} may cover this seat ({$list})" . self::defect($campaign) . '.',
-            'Read the missing part of the label, or ask the maker with the serial number.',
+            with: self::told($campaign, $dated),
             subject: $campaign->id,
             sources: [Source::RecallList->cite($campaign->id)],
         );
     }
 
-    private static function defect(Campaign $campaign): string
+    /** @return array<string, CalendarDate|Advice|string|bool|null> */
+    private static function told(Campaign $campaign, ?CalendarDate $dated): array
     {
-        return $campaign->defect === null ? '' : ": {$campaign->defect}";
+        return [
+            'campaign' => $campaign->id,
+            'dated' => $dated,
+            'has_date' => $dated !== null,
+            'defect' => $campaign->defect,
+            'has_defect' => $campaign->defect !== null,
+            'advice' => $campaign->advice,
+            'cure' => $campaign->remedy,
+            'has_cure' => $campaign->remedy !== null,
+        ];
     }
 }

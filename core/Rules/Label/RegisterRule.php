@@ -28,8 +28,6 @@ final readonly class RegisterRule implements Rule
             yield new Finding(
                 Code::of('register.missing'),
                 Severity::Advise,
-                'The seat is not registered with its maker, so no recall notice would reach the family.',
-                'Fill in the card that came with the seat, or register on line or by letter to the maker.',
                 sources: [Source::Registration->cite()],
             );
         }

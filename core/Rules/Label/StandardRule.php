@@ -14,6 +14,7 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Listing;
 
 /** Does the label claim a standard that the practice accepts? */
 final readonly class StandardRule implements Rule
@@ -41,16 +42,11 @@ final readonly class StandardRule implements Rule
             yield new Finding(
                 Code::of('label.standard'),
                 Severity::Stop,
-                $seat->standards === []
-                    ? 'The label claims no standard at all.'
-                    : 'The label claims ' . implode(
-                        ', ',
-                        array_map(static fn(string $one): string => Standard::tryFrom($one)?->title() ?? $one, $seat->standards),
-                    ) . ', which is not accepted here.',
-                'Do not use this seat here; find one whose label claims ' . implode(
-                    ' or ',
-                    array_map(static fn(Standard $one): string => $one->title(), $s->practice->accepted),
-                ) . '.',
+                variant: $seat->standards === [] ? 'none' : null,
+                with: [
+                    'claimed' => Listing::names(array_map(static fn(string $one): string => Standard::tryFrom($one)?->title() ?? $one, $seat->standards)),
+                    'accepted' => Listing::any(array_map(static fn(Standard $one): string => $one->title(), $s->practice->accepted)),
+                ],
                 observed: implode(', ', $seat->standards),
                 limit: implode(', ', $accepted),
                 from: $s->practice->layer(),

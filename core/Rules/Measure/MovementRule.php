@@ -19,14 +19,13 @@ use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Beside;
 
 /** How far does the seat move at the belt path? */
 final readonly class MovementRule implements Rule
 {
     /** So near under an inclusive limit it is worth a word; common practice. */
     public const NEAR_MM = 1;
-
-    private const WAYS = ['side' => ' from side to side', 'front' => ' front to back', 'up' => ' up and down'];
 
     public function finds(): array
     {
@@ -59,8 +58,6 @@ final readonly class MovementRule implements Rule
             yield new Finding(
                 Code::of('measure.wrong_spot'),
                 Severity::Ask,
-                'The movement was not tried at the belt path; elsewhere a seat is meant to move.',
-                'Try again where the belt goes through, with your weaker hand and a handshake\'s force.',
                 sources: [Source::Common->cite()],
             );
 
@@ -92,8 +89,6 @@ final readonly class MovementRule implements Rule
             yield new Finding(
                 Code::of('measure.tether_masked'),
                 Severity::Ask,
-                'The movement was tried with the tether tight only; a tight tether can hide a loose seat.',
-                'Loosen the tether, try again at the belt path, then take it up again.',
                 sources: [Source::Common->cite()],
             );
         }
@@ -105,62 +100,48 @@ final readonly class MovementRule implements Rule
         $broken = $figure->brokenBy($moved);
         $bound = $figure->bound;
         if ($broken !== null) {
-            $limit = $broken->value->show($moved->unit);
-            yield self::finding(
-                Code::of('measure.loose'),
-                Severity::Fix,
-                'The seat moves ' . $moved->showBeside($broken->value) . self::WAYS[$direction] . '; ' . (
-                    $broken->inclusive ? "no more than {$limit} is allowed." : "it must be less than {$limit}."
-                ),
-                'Tighten it with weight over the belt path, then try again.',
-                $direction,
-                $moved,
-                $broken,
-            );
+            yield self::finding(Code::of('measure.loose'), Severity::Fix, $direction, $moved, $broken);
         } elseif ($bound !== null && $bound->inclusive && ! $bound->value->minus($moved)->isMoreThan(Length::of(self::NEAR_MM))) {
-            yield self::finding(
-                Code::of('measure.at_limit'),
-                Severity::Advise,
-                "The seat moves {$moved->showBeside($bound->value)}" . self::WAYS[$direction]
-                    . ", just within the limit of {$bound->value->show($moved->unit)}.",
-                'Less is better: many would tighten it once more.',
-                $direction,
-                $moved,
-                $bound,
-            );
+            yield self::finding(Code::of('measure.at_limit'), Severity::Advise, $direction, $moved, $bound);
         }
     }
 
     private static function feltLoose(string $direction, ?Bound $bound): Finding
     {
-        $limit = match (true) {
-            $bound === null => '',
-            $bound->inclusive => " of {$bound->value->show()}",
-            default => ", less than {$bound->value->show()}",
-        };
-
         return new Finding(
             Code::of('measure.loose'),
             Severity::Fix,
-            'By the feel of it the seat moves more than the limit' . $limit . self::WAYS[$direction] . '.',
-            'Tighten it with weight over the belt path, then try again.',
-            $direction,
-            Felt::More->value,
-            $bound?->value,
-            $bound->from ?? 'seat',
-            $bound->sources ?? [Source::SeatManual->cite()],
+            variant: 'felt',
+            with: ['way' => $direction, 'limit' => $bound?->value, 'known' => $bound === null ? 'no' : ($bound->inclusive ? 'inclusive' : 'below')],
+            subject: $direction,
+            observed: Felt::More->value,
+            limit: $bound?->value,
+            from: $bound->from ?? 'seat',
+            sources: $bound->sources ?? [Source::SeatManual->cite()],
         );
     }
 
     private static function finding(
         Code $code,
         Severity $severity,
-        string $message,
-        string $remedy,
         string $direction,
         Length $moved,
         Bound $bound,
     ): Finding {
-        return new Finding($code, $severity, $message, $remedy, $direction, $moved, $bound->value, $bound->from, $bound->sources);
+        return new Finding(
+            $code,
+            $severity,
+            with: [
+                'moved' => new Beside($moved, $bound->value),
+                'way' => $direction,
+                'limit' => $bound->value,
+                'inclusive' => $bound->inclusive,
+            ],
+            subject: $direction,
+            observed: $moved,
+            limit: $bound->value,
+            from: $bound->from,
+            sources: $bound->sources,
+        );
     }
 }

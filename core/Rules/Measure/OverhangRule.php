@@ -16,14 +16,14 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Beside;
+use MintBuckle\Core\Telling\Message;
 
 /** Does enough of the base stand on the cushion? */
 final readonly class OverhangRule implements Rule
 {
     /** Of the base's length, where the seat gives no figure; common practice. */
     private const LEAST_SHARE = '0.8';
-
-    private const REMEDY = 'Move the seat back, choose a deeper place, or another seat.';
 
     public function finds(): array
     {
@@ -33,7 +33,7 @@ final readonly class OverhangRule implements Rule
                 [Severity::Fix],
                 mendedBy: ['setup.overhang', 'setup.base_on_cushion'],
                 ownFigures: ['seat.overhang_max'],
-                figures: ['share' => self::percent(BigRational::of(self::LEAST_SHARE))],
+                figures: ['share' => self::percent(BigRational::of(self::LEAST_SHARE)) . ' %'],
             ),
         ];
     }
@@ -61,9 +61,7 @@ final readonly class OverhangRule implements Rule
             yield new Finding(
                 Code::of('measure.overhang'),
                 Severity::Fix,
-                "The base hangs {$overhang->showBeside($broken->value)} over the cushion's edge; the seat allows "
-                    . ($broken->below ? 'less than ' : 'at most ') . "{$broken->value->show($overhang->unit)}.",
-                self::REMEDY,
+                with: ['overhang' => new Beside($overhang, $broken->value), 'limit' => $broken->value, 'inclusive' => ! $broken->below],
                 observed: $overhang,
                 limit: $broken->value,
                 from: 'seat',
@@ -86,9 +84,12 @@ final readonly class OverhangRule implements Rule
             yield new Finding(
                 Code::of('measure.overhang'),
                 Severity::Fix,
-                ($share->isZero() ? 'Nothing' : 'Only ' . self::percent($share)) . ' of the base stands on the cushion; '
-                    . self::percent(BigRational::of(self::LEAST_SHARE)) . ' is the least.',
-                self::REMEDY,
+                variant: 'share',
+                with: [
+                    'none' => $share->isZero(),
+                    'share' => self::told($share),
+                    'least' => self::told(BigRational::of(self::LEAST_SHARE)),
+                ],
                 observed: (string) $share->toScale(4, RoundingMode::DOWN),
                 limit: self::LEAST_SHARE,
                 sources: [Source::Common->cite()],
@@ -109,11 +110,19 @@ final readonly class OverhangRule implements Rule
         };
     }
 
+    /** Of what is left of a base. */
+    private static function told(BigRational $share): Message
+    {
+        $percent = self::percent($share);
+
+        return $percent === '0' ? new Message('telling.share_less', ['n' => '0.1']) : new Message('telling.share', ['n' => $percent]);
+    }
+
     /** Never rounded up to the limit. */
     private static function percent(BigRational $share): string
     {
         $percent = $share->multipliedBy(100)->toScale(1, RoundingMode::DOWN)->stripTrailingZeros();
 
-        return $percent->isZero() ? 'less than 0.1 %' : $percent->toScale(max(0, $percent->getScale())) . ' %';
+        return (string) $percent->toScale(max(0, $percent->getScale()));
     }
 }

@@ -18,12 +18,6 @@ use MintBuckle\Core\Rules\Rule;
 /** Are the parts that this mode needs on, those it forbids off, the foot and the side pods as they must be? */
 final readonly class PartsRule implements Rule
 {
-    private const PODS = [
-        'door_side' => 'Put out the one on the door side, and only that.',
-        'both' => 'Put out both.',
-        'none' => 'Fold both in: at this place none may be out.',
-    ];
-
     public function finds(): array
     {
         return [
@@ -56,8 +50,7 @@ final readonly class PartsRule implements Rule
             yield new Finding(
                 Code::of('measure.foot_position'),
                 Severity::Fix,
-                "The foot of the base is {$foot}; this mode needs it {$mode->foot}.",
-                'Set the foot as this mode needs it.',
+                with: ['foot' => $foot, 'needed' => $mode->foot],
                 observed: $foot,
                 limit: $mode->foot,
                 from: 'seat',
@@ -82,9 +75,8 @@ final readonly class PartsRule implements Rule
             yield new Finding(
                 Code::of('measure.part_required'),
                 Severity::Fix,
-                'This mode needs the ' . self::words($part) . ', and it is not on.',
-                'Fit the ' . self::words($part) . '.',
-                $part,
+                with: ['part' => str_replace('_', ' ', $part)],
+                subject: $part,
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );
@@ -93,18 +85,12 @@ final readonly class PartsRule implements Rule
             yield new Finding(
                 Code::of('measure.part_forbidden'),
                 Severity::Fix,
-                'The ' . self::words($part) . ' is on, and this mode forbids it.',
-                'Take the ' . self::words($part) . ' off.',
-                $part,
+                with: ['part' => str_replace('_', ' ', $part)],
+                subject: $part,
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );
         }
-    }
-
-    private static function words(string $part): string
-    {
-        return str_replace('_', ' ', $part);
     }
 
     /** @return iterable<Finding|Question> */
@@ -121,8 +107,7 @@ final readonly class PartsRule implements Rule
             yield new Finding(
                 Code::of('measure.side_pod'),
                 Severity::Fix,
-                'The side pods are not out as the maker asks for this place.',
-                self::PODS[$must->value],
+                with: ['wanted' => $must],
                 observed: $out->value,
                 limit: $must->value,
                 from: 'seat',

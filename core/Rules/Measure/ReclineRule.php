@@ -19,6 +19,8 @@ use MintBuckle\Core\Fit\ZoneFit;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Beside;
+use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Truth\Truth;
 
 /** Does a rear-facing seat lie as its indicator or its maker's angle asks, on level ground? */
@@ -57,8 +59,6 @@ final readonly class ReclineRule implements Rule
             yield new Finding(
                 Code::of('measure.not_level'),
                 Severity::Ask,
-                'The car is not known to stand on level ground, so neither indicator nor angle tells anything.',
-                'Roll the car to level ground, then read again.',
                 sources: [Source::Common->cite()],
             );
         }
@@ -94,28 +94,20 @@ final readonly class ReclineRule implements Rule
             } elseif ($fault === Truth::Yes) {
                 yield self::finding(
                     Code::of('measure.too_upright'),
-                    'The seat is too upright',
-                    'A young head can drop and close the airway. Recline it' . (
-                        $s->seat?->wedgeOk === true
-                            ? ', or lift it at the seat crease with a noodle or rolled towel.'
-                            : ' by its own foot or setting.'
-                    ),
+                    $s->seat?->wedgeOk === true ? 'wedge' : 'own',
                     $reading->uprightByIndicator,
                     $reading->angle,
                     $reading->brokenMin,
-                    'least',
                 );
             }
         }
         if ($reading->isTooFlat()) {
             yield self::finding(
                 Code::of('measure.too_flat'),
-                'The seat lies too flat',
-                'Set it more upright: a flat seat gives no hold in a crash.',
+                null,
                 $reading->flatByIndicator,
                 $reading->angle,
                 $reading->brokenMax,
-                'most',
             );
         }
     }
@@ -123,28 +115,27 @@ final readonly class ReclineRule implements Rule
     /** @param Bound|null $broken the seat's own angle that is broken; null where the indicator alone speaks */
     private static function finding(
         Code $code,
-        string $what,
-        string $remedy,
+        ?string $mend,
         bool $byIndicator,
         ?Angle $angle,
         ?Bound $broken,
-        string $side,
     ): Finding {
-        $measured = $angle === null || $broken === null
-            ? ''
-            : ": {$angle->showBeside($broken->value)}; the seat asks at {$side} {$broken->value->show()}";
-        $seen = match (true) {
-            $measured === '' => ' by its indicator',
-            $byIndicator => ', and its indicator says so too',
-            default => '',
-        };
+        $measured = $angle !== null && $broken !== null;
 
         return new Finding(
             $code,
             Severity::Fix,
-            $what . $measured . $seen . '.',
-            $remedy,
-            observed: $measured !== ''
+            mend: $mend,
+            with: [
+                'angle' => $angle === null || $broken === null ? null : new Beside($angle, $broken->value),
+                'limit' => $angle === null ? null : $broken?->value,
+                'seen' => match (true) {
+                    ! $measured => 'indicator',
+                    $byIndicator => 'both',
+                    default => 'angle',
+                },
+            ],
+            observed: $measured
                 ? $angle
                 : ($code === Code::of('measure.too_upright') ? Indicator::TooUpright->value : Indicator::TooFlat->value),
             limit: $broken?->value,
@@ -168,9 +159,8 @@ final readonly class ReclineRule implements Rule
             yield new Finding(
                 Code::of('measure.zone'),
                 Severity::Fix,
-                "The indicator stands in the zone {$zone->name}, which is not meant for this child: " . implode('; ', $meant->breaks) . '.',
-                'Set the recline to the zone for this child.',
-                $zone->name,
+                with: ['zone' => $zone->name, 'breaks' => Listing::clauses($meant->breaks)],
+                subject: $zone->name,
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );

@@ -14,6 +14,7 @@ use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\ReclineSettings;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Truth\Truth;
 
 /** Is the recline setting allowed for this mode and weight? */
@@ -52,14 +53,13 @@ final readonly class ReclineSettingRule implements Rule
             yield new Finding(
                 Code::of('measure.recline_setting'),
                 Severity::Fix,
-                $right === [] && $settings->missing() === []
-                    ? 'The maker gives no recline setting for a child of this weight in this mode.'
-                    : "Recline setting {$setting} is not for this mode and weight.",
-                match (true) {
-                    $right !== [] => 'Use setting ' . implode(' or ', $right) . '.',
-                    $settings->missing() === [] => 'Ask the seat\'s manual or maker before it rides.',
-                    default => 'Weigh the child, then use the setting that the manual gives for that weight.',
+                variant: $right === [] && $settings->missing() === [] ? 'none' : null,
+                mend: match (true) {
+                    $right !== [] => 'use',
+                    $settings->missing() === [] => 'ask',
+                    default => 'weigh',
                 },
+                with: ['setting' => $setting, 'right' => Listing::any($right)],
                 observed: (string) $setting,
                 limit: implode(', ', $right),
                 from: 'seat',

@@ -20,12 +20,9 @@ final readonly class TetherFacts
 
         return [
             // code, weight, when, asked, fact, read, faulty value; message, remedy
-            new FactRule(Code::of('measure.tether_twist'),     $fix, When::Tethered,     false, 'setup.tether.twisted',   static fn(AssessmentContext $s): ?bool => $s->setup()->tether->twisted, true,
-                'The tether strap is twisted.', 'Lay it flat.'),
-            new FactRule(Code::of('measure.tether_route'),     $fix, When::Tethered,     true,  'setup.tether.routed',    static fn(AssessmentContext $s): ?bool => $s->setup()->tether->routed, false,
-                'The tether does not run round the head restraint as the vehicle shows.', 'Lead it as the vehicle\'s manual shows.'),
-            new FactRule(Code::of('measure.tether_overtight'), $fix, When::RearTethered, true,  'setup.tether.overtight', static fn(AssessmentContext $s): ?bool => $s->setup()->tether->overtight, true,
-                'The tether is drawn so hard that the seat shifts.', 'Ease it until only the slack is out.'),
+            new FactRule(Code::of('measure.tether_twist'),     $fix, When::Tethered,     false, 'setup.tether.twisted',   static fn(AssessmentContext $s): ?bool => $s->setup()->tether->twisted, true),
+            new FactRule(Code::of('measure.tether_route'),     $fix, When::Tethered,     true,  'setup.tether.routed',    static fn(AssessmentContext $s): ?bool => $s->setup()->tether->routed, false),
+            new FactRule(Code::of('measure.tether_overtight'), $fix, When::RearTethered, true,  'setup.tether.overtight', static fn(AssessmentContext $s): ?bool => $s->setup()->tether->overtight, true),
         ];
     }
 }

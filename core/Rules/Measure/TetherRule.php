@@ -54,8 +54,6 @@ final readonly class TetherRule implements Rule
             yield new Finding(
                 Code::of('measure.tether_unused'),
                 Severity::Fix,
-                'The tether is called for, its anchor is there, and it is not used.',
-                'Hook the tether on and take the slack out.',
                 from: $s->tetherCalledForBy(),
                 sources: [Source::Common->cite()],
             );
@@ -64,8 +62,6 @@ final readonly class TetherRule implements Rule
             yield new Finding(
                 Code::of('measure.tether_forbidden'),
                 Severity::Fix,
-                'The tether is on, and the seat\'s maker forbids it rear-facing.',
-                'Unhook the tether and stow it.',
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );
@@ -77,10 +73,7 @@ final readonly class TetherRule implements Rule
             yield new Finding(
                 Code::of('measure.tether_slack'),
                 Severity::Fix,
-                'There is slack in the tether.',
-                $s->isRear()
-                    ? 'Take the slack out with the child in; ease it to load the child and take it up again each time.'
-                    : 'Take all the slack out.',
+                mend: $s->isRear() ? 'rear' : null,
                 sources: [Source::Common->cite()],
             );
         }

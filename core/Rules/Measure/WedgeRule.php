@@ -35,25 +35,21 @@ final readonly class WedgeRule implements Rule
         if ($wedge === null) {
             yield new Question('setup.wedge', Station::Measure);
         } elseif ($wedge !== Wedge::None && ! $s->isRear()) {
-            yield self::finding("A {$wedge->value} is under a seat that faces forward.", 'default', Source::Common->cite());
+            yield self::finding($wedge, 'forward', 'default', Source::Common->cite());
         } elseif ($wedge !== Wedge::None && $s->seat?->wedgeOk === false) {
-            yield self::finding(
-                "A {$wedge->value} is under the seat, and its maker does not allow it.",
-                'seat',
-                Source::SeatManual->cite(),
-            );
+            yield self::finding($wedge, null, 'seat', Source::SeatManual->cite());
         } elseif ($wedge !== Wedge::None && $s->seat?->wedgeOk === null) {
             yield new Question('seat.wedge_ok', Station::Measure);
         }
     }
 
-    private static function finding(string $message, string $from, Citation $source): Finding
+    private static function finding(Wedge $wedge, ?string $variant, string $from, Citation $source): Finding
     {
         return new Finding(
             Code::of('measure.wedge_not_allowed'),
             Severity::Fix,
-            $message,
-            'Take it out and set the recline by the seat\'s own means.',
+            variant: $variant,
+            with: ['wedge' => $wedge],
             from: $from,
             sources: [$source],
         );

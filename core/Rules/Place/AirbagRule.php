@@ -50,11 +50,10 @@ final readonly class AirbagRule implements Rule
         return new Finding(
             Code::of('place.airbag'),
             $free === Truth::Yes ? Severity::Fix : Severity::Stop,
-            'A rear-facing seat stands in front of an active airbag.',
-            match ($free) {
-                Truth::Yes => 'Move it to another place. Never rear-facing in front of an active airbag.',
-                Truth::No => 'There is no other place in this car that can take it: the child does not ride in it.',
-                Truth::Unknown => 'It does not ride here. Look whether another place in this car can take it.',
+            mend: match ($free) {
+                Truth::Yes => 'move',
+                Truth::No => 'nowhere',
+                Truth::Unknown => 'look',
             },
             sources: [Source::Common->cite()],
         );
@@ -65,8 +64,7 @@ final readonly class AirbagRule implements Rule
         return new Finding(
             Code::of('place.airbag_forward'),
             $free === Truth::Yes ? Severity::Fix : Severity::Advise,
-            'The seat stands in front of an active airbag.',
-            $free === Truth::Yes ? 'Move it to a free place in the back.' : 'Move the vehicle seat all the way back.',
+            mend: $free === Truth::Yes ? 'move' : 'back',
             sources: [Source::Common->cite()],
         );
     }

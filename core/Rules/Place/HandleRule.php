@@ -13,6 +13,8 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** Is the carrying handle where its maker allows it for travel? */
 final readonly class HandleRule implements Rule
@@ -37,13 +39,21 @@ final readonly class HandleRule implements Rule
             yield new Finding(
                 Code::of('place.handle'),
                 Severity::Fix,
-                "The carrying handle is {$handle}; for travel its maker allows: " . implode(', ', $allowed) . '.',
-                'Set the handle to an allowed position.',
+                with: [
+                    'handle' => self::told($handle),
+                    'allowed' => Listing::names(array_map(self::told(...), $allowed)),
+                ],
                 observed: $handle,
                 limit: implode(', ', $allowed),
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );
         }
+    }
+
+    /** Three positions have names of their own; others are as the manual calls them. */
+    private static function told(string $handle): Message|string
+    {
+        return in_array($handle, ['up', 'down', 'back'], true) ? new Message("handles.{$handle}") : $handle;
     }
 }

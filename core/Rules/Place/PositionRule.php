@@ -48,7 +48,7 @@ final readonly class PositionRule implements Rule
     {
         $held = Truth::of($place->lowerAnchors)->or(LockFinder::of($s)->anyWorks());
         if ($held === Truth::No) {
-            yield self::noBelt('Nothing here can hold this seat: no lower anchors, and no way to lock this belt.');
+            yield self::noBelt('nothing_holds');
         }
         if ($held === Truth::Unknown) {
             foreach (
@@ -65,13 +65,11 @@ final readonly class PositionRule implements Rule
         if ($place->belt === null) {
             yield new Question($s->placePath('belt'), Station::Place);
         } elseif ($place->belt === Belt::None) {
-            yield self::noBelt('There is no belt here for the child.');
+            yield self::noBelt('no_belt');
         } elseif ($place->belt === Belt::Lap && $s->isBooster()) {
             yield new Finding(
                 Code::of('place.booster_lap_only'),
                 Severity::Fix,
-                'Only a lap belt is here; a booster needs lap and shoulder.',
-                'Choose a place with a lap-shoulder belt.',
                 observed: 'lap',
                 limit: 'lap_shoulder',
                 sources: [Source::Common->cite()],
@@ -79,8 +77,13 @@ final readonly class PositionRule implements Rule
         }
     }
 
-    private static function noBelt(string $message): Finding
+    private static function noBelt(string $variant): Finding
     {
-        return new Finding(Code::of('place.no_belt'), Severity::Fix, $message, 'Choose another place.', sources: [Source::Common->cite()]);
+        return new Finding(
+            Code::of('place.no_belt'),
+            Severity::Fix,
+            variant: $variant,
+            sources: [Source::Common->cite()],
+        );
     }
 }

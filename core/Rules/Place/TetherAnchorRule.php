@@ -54,11 +54,10 @@ final readonly class TetherAnchorRule implements Rule
                 $demanded === Truth::Yes => Severity::Stop,
                 default => Severity::Advise,
             },
-            'This place has no tether anchor.',
-            match (true) {
-                $elsewhere->any === Truth::Yes => 'Move to a place that has one.',
-                $demanded === Truth::Yes => 'The tether is needed: this seat does not ride here in this mode.',
-                default => 'The seat\'s maker allows it without. Stow the strap.',
+            mend: match (true) {
+                $elsewhere->any === Truth::Yes => 'move',
+                $demanded === Truth::Yes => 'needed',
+                default => 'without',
             },
             from: $s->tetherDemandedBy(),
             sources: [Source::Common->cite()],

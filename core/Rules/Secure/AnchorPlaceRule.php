@@ -51,11 +51,7 @@ final readonly class AnchorPlaceRule implements Rule
             yield new Question('setup.tether.anchor_designated', Station::Secure);
         }
         if ($s->isHarness() && $tether->used === true && ($tether->anchorDesignated === false || $s->place?->tetherAnchor === false)) {
-            yield self::notThere(
-                'The tether is hooked to something that is no tether anchor.',
-                'Find the anchor in the vehicle\'s manual: behind the seat back, on the shelf, floor, boot or roof.',
-                'tether',
-            );
+            yield self::notThere('tether', 'tether');
         }
     }
 
@@ -72,13 +68,9 @@ final readonly class AnchorPlaceRule implements Rule
             yield new Question($path, Station::Secure);
         }
         if ($setup->anchorDesignated === false) {
-            yield self::notThere(
-                'A hook holds on to something that is no lower anchor.',
-                'Hook on to the designated bars in the crease, or use the belt.',
-                'lower_anchors',
-            );
+            yield self::notThere('hook', 'lower_anchors');
         } elseif ($s->place?->lowerAnchors === false && $setup->anchorsBorrowed !== true) {
-            yield self::notThere('This place has no lower anchors of its own.', 'Use the belt, or a place that has them.', 'lower_anchors');
+            yield self::notThere('none', 'lower_anchors');
         }
         if ($setup->anchorsBorrowed === true) {
             yield from self::borrowed($s);
@@ -96,8 +88,6 @@ final readonly class AnchorPlaceRule implements Rule
             yield new Finding(
                 Code::of('secure.anchor_borrowed'),
                 Severity::Fix,
-                'Bars of two neighbouring places are borrowed, and not both manuals allow that.',
-                'Use the belt here, or move to a place with its own anchors.',
                 sources: [Source::Common->cite(), Source::AnchorSpacing->cite()],
             );
 
@@ -108,14 +98,13 @@ final readonly class AnchorPlaceRule implements Rule
         }
     }
 
-    private static function notThere(string $message, string $remedy, string $subject): Finding
+    private static function notThere(string $variant, string $subject): Finding
     {
         return new Finding(
             Code::of('secure.anchor_not_there'),
             Severity::Fix,
-            $message,
-            $remedy,
-            $subject,
+            variant: $variant,
+            subject: $subject,
             sources: [Source::Common->cite()],
         );
     }

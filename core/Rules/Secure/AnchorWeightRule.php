@@ -17,6 +17,7 @@ use MintBuckle\Core\Locking\LockFinder;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Rules\Rule;
+use MintBuckle\Core\Telling\Beside;
 use MintBuckle\Core\Truth\Truth;
 
 /** May the lower anchors carry this child? */
@@ -59,13 +60,9 @@ final readonly class AnchorWeightRule implements Rule
         return new Finding(
             Code::of('secure.anchor_overweight'),
             Severity::Fix,
-            "The child weighs {$weight->showBeside($bound->value)}; " . ($bound->value->value->isZero()
-                ? 'the seat alone is as heavy as the lower anchors may carry, and leaves nothing for a child.'
-                : 'the lower anchors carry a child of ' . ($bound->inclusive ? 'at most ' : 'less than ')
-                    . "{$bound->value->show($weight->unit)} with this seat."),
-            LockFinder::of($s)->anyWorks() === Truth::No
-                ? 'Change to the vehicle belt, at a place where it can be locked.'
-                : 'Change to the vehicle belt.',
+            variant: $bound->value->value->isZero() ? 'seat_alone' : null,
+            mend: LockFinder::of($s)->anyWorks() === Truth::No ? 'elsewhere' : null,
+            with: ['weight' => new Beside($weight, $bound->value), 'limit' => $bound->value, 'inclusive' => $bound->inclusive],
             observed: $weight,
             limit: $bound->value,
             from: $bound->from,

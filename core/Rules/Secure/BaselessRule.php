@@ -39,8 +39,6 @@ final readonly class BaselessRule implements Rule
             yield new Finding(
                 Code::of('secure.baseless_not_allowed'),
                 Severity::Fix,
-                'The shell is belted without its base, which its maker does not allow.',
-                'Put the base in and click the shell on to it.',
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );

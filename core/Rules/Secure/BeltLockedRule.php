@@ -63,18 +63,16 @@ final readonly class BeltLockedRule implements Rule
         return new Finding(
             Code::of('secure.belt_unlocked'),
             Severity::Fix,
-            match (true) {
-                $locks === [] => 'Nothing fixes the length of the lap part.',
-                $lacksRetractor => 'The seat\'s own lock holds only together with a locked retractor, and this retractor cannot lock.',
-                default => 'What is said to lock the belt cannot do it here: nothing fixes the length of the lap part.',
+            variant: match (true) {
+                $locks === [] => 'nothing',
+                $lacksRetractor => 'lacks_retractor',
+                default => 'cannot',
             },
-            match (true) {
-                LockFinder::of($s)->anyWorks() === Truth::Yes
-                    => 'Lock the belt by one of the ways that work at this place, then pull firmly to prove it.',
-                $s->place?->lowerAnchors === true
-                    => 'This belt cannot be locked for this seat. Use the lower anchors, as far as they carry the child, or another place.',
-                LockFinder::of($s)->anyWorks() === Truth::No => 'This belt cannot be locked for this seat. Choose another place.',
-                default => 'Look what belt, retractor and latch plate there are here, and lock it by a way that works.',
+            mend: match (true) {
+                LockFinder::of($s)->anyWorks() === Truth::Yes => 'lock',
+                $s->place?->lowerAnchors === true => 'anchors',
+                LockFinder::of($s)->anyWorks() === Truth::No => 'move',
+                default => 'look',
             },
             observed: $locks === [] ? 'nothing' : implode(', ', array_map(static fn(Lock $l): string => $l->value, $locks)),
             sources: [Source::Common->cite()],

@@ -6,7 +6,6 @@ namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BeltPath;
-use MintBuckle\Core\Facts\Webbing;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -38,10 +37,7 @@ final readonly class BeltPathRule implements Rule
                 yield new Finding(
                     Code::of('secure.wrong_path'),
                     Severity::Fix,
-                    "The webbing goes through the {$setup->beltPath->value}-facing path.",
-                    $s->isRear()
-                        ? 'Use the rear-facing path: it lies under the child\'s legs.'
-                        : 'Use the forward-facing path: it lies behind the child\'s back.',
+                    with: ['path' => $setup->beltPath],
                     observed: $setup->beltPath->value,
                     limit: $right->value,
                     sources: [Source::Common->cite()],
@@ -58,8 +54,7 @@ final readonly class BeltPathRule implements Rule
             yield new Finding(
                 Code::of('secure.webbing_path'),
                 Severity::Fix,
-                'The seat says which part of the belt goes through this path, and it is otherwise.',
-                $asked === Webbing::Lap ? 'Lead only the lap part through.' : 'Lead lap and shoulder part through.',
+                with: ['webbing' => $asked],
                 observed: $setup->webbing->value,
                 limit: $asked->value,
                 from: 'seat',

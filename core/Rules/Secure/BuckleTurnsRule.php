@@ -40,25 +40,21 @@ final readonly class BuckleTurnsRule implements Rule
         }
         $leave = $s->case->vehicle?->buckleTurnsOk;
         if ($turns->isGreaterThan(self::MOST)) {
-            yield self::turned(
-                "The buckle stalk is turned {$turns} times; three full turns are the most.",
-                'Turn it back, or use another place.',
-                'default',
-            );
+            yield self::turned(null, (string) $turns, 'default');
         } elseif ($leave === false) {
-            yield self::turned('The buckle stalk is turned, and the vehicle forbids it.', 'Turn it back, or use another place.', 'vehicle');
+            yield self::turned('forbidden', (string) $turns, 'vehicle');
         } elseif ($leave === null) {
             yield new Question('vehicle.buckle_turns_ok', Station::Secure);
         }
     }
 
-    private static function turned(string $message, string $remedy, string $from): Finding
+    private static function turned(?string $variant, string $turns, string $from): Finding
     {
         return new Finding(
             Code::of('secure.buckle_turns'),
             Severity::Fix,
-            $message,
-            $remedy,
+            variant: $variant,
+            with: ['turns' => $turns, 'most' => self::MOST],
             from: $from,
             sources: [Source::Common->cite()],
         );

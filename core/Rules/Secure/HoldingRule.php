@@ -41,8 +41,6 @@ final readonly class HoldingRule implements Rule
             yield new Finding(
                 Code::of('secure.nothing'),
                 Severity::Fix,
-                'Nothing holds the seat to the car.',
-                'Fasten it with the belt or the lower anchors.',
                 sources: [Source::Common->cite()],
             );
         } elseif ($heldBy === HeldBy::Both) {
@@ -61,8 +59,6 @@ final readonly class HoldingRule implements Rule
             yield new Finding(
                 Code::of('secure.both'),
                 Severity::Fix,
-                'Belt and lower anchors hold the seat together, and not both makers allow that.',
-                'Keep one of them; both are equal when tight.',
                 sources: [Source::Common->cite()],
             );
 
@@ -80,8 +76,6 @@ final readonly class HoldingRule implements Rule
             yield new Finding(
                 Code::of('secure.booster_anchor_not_allowed'),
                 Severity::Fix,
-                'The booster hangs on the lower anchors, which its maker does not allow.',
-                'Unhook it; the belt holds the child.',
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );

@@ -37,8 +37,6 @@ final readonly class InflatableBeltRule implements Rule
             yield new Finding(
                 Code::of('secure.inflatable_belt'),
                 Severity::Fix,
-                'The belt here is inflatable, and the seat\'s maker does not allow it.',
-                'Use the lower anchors or another place.',
                 from: 'seat',
                 sources: [Source::SeatManual->cite()],
             );

@@ -23,8 +23,6 @@ use MintBuckle\Core\Truth\Truth;
 /** Are locks used together that must not be, or one alone where its maker wants both; is the lock-off on its side? */
 final readonly class LockTogetherRule implements Rule
 {
-    private const SIDES = ['buckle_side' => 'on the buckle side', 'shoulder_side' => 'on the shoulder side', 'both' => 'on both sides'];
-
     public function finds(): array
     {
         return [
@@ -94,10 +92,7 @@ final readonly class LockTogetherRule implements Rule
         return new Finding(
             Code::of('secure.double_lock'),
             Severity::Fix,
-            $isForbidden
-                ? 'The seat\'s own lock and the retractor are both locked; its maker forbids both.'
-                : 'Only one of the two is locked; the seat\'s maker wants its own lock and the retractor.',
-            $isForbidden ? 'Let the retractor run free again.' : 'Lock the other one too.',
+            variant: $isForbidden ? 'forbidden' : 'required',
             from: 'seat',
             sources: [Source::SeatManual->cite()],
         );
@@ -113,10 +108,7 @@ final readonly class LockTogetherRule implements Rule
             yield new Finding(
                 Code::of('secure.clip_with_lock'),
                 Severity::Fix,
-                'The retractor is left in locking mode with the locking clip on.',
-                $s->place?->retractor === Retractor::AlwaysLocking
-                    ? 'Take the clip off: this retractor always locks and holds the belt by itself.'
-                    : 'Let the belt wind in all the way once, so that it runs free again.',
+                mend: $s->place?->retractor === Retractor::AlwaysLocking ? 'always' : 'switchable',
                 sources: [Source::Common->cite()],
             );
         }
@@ -139,8 +131,7 @@ final readonly class LockTogetherRule implements Rule
             yield new Finding(
                 Code::of('secure.lockoff_wrong'),
                 Severity::Fix,
-                'The lock-off is closed on the wrong side.',
-                'Close it ' . self::SIDES[$asked->value] . ', as its maker says.',
+                with: ['side' => $asked],
                 observed: $used->value,
                 limit: $asked->value,
                 from: 'seat',

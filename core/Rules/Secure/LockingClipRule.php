@@ -15,6 +15,7 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\FigureInUse;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Rules\When;
+use MintBuckle\Core\Telling\Beside;
 
 /** Does the locking clip sit near enough, with all four prongs? */
 final readonly class LockingClipRule implements Rule
@@ -50,9 +51,7 @@ final readonly class LockingClipRule implements Rule
             yield new Finding(
                 Code::of('secure.clip_far'),
                 Severity::Fix,
-                "The locking clip sits {$distance->showBeside($bound->value)} from the latch plate; "
-                    . ($bound->inclusive ? 'at most' : 'less than') . " {$bound->value->show($distance->unit)} holds.",
-                'Set it again, close to the plate.',
+                with: ['distance' => new Beside($distance, $bound->value), 'limit' => $bound->value, 'inclusive' => $bound->inclusive],
                 observed: $distance,
                 limit: $bound->value,
                 from: $bound->from,
@@ -65,10 +64,7 @@ final readonly class LockingClipRule implements Rule
             yield new Finding(
                 Code::of('secure.clip_prongs'),
                 Severity::Fix,
-                (
-                    ['None', 'Only one', 'Only two', 'Only three'][$setup->clipProngs] ?? (string) $setup->clipProngs
-                ) . " of the clip's four prongs " . ($setup->clipProngs === 1 ? 'is' : 'are') . ' on the webbing.',
-                'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.',
+                with: ['prongs' => $setup->clipProngs],
                 observed: (string) $setup->clipProngs,
                 limit: (string) self::PRONGS,
                 sources: [Source::Common->cite()],

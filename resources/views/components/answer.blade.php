@@ -10,7 +10,7 @@
                     'choice',
                     'on' => FactText::isChosen($value, $row->value),
                 ])
-                    aria-pressed="{{ FactText::isChosen($value, $row->value) ? 'true' : 'false' }}">{{ $label }}</button>
+                    aria-pressed="{{ FactText::isChosen($value, $row->value) ? 'true' : 'false' }}">@tell($label)</button>
             @endforeach
         </div>
     @break
@@ -19,7 +19,7 @@
         <div class="choices">
             @foreach ($row->choices as $value => $label)
                 <label class="choice tick"><input type="checkbox" name="answers[]" id="{{ $id }}-{{ $value }}"
-                        value="{{ $value }}" @checked(in_array($value, (array) $row->value, true))> <span>{{ $label }}</span></label>
+                        value="{{ $value }}" @checked(in_array($value, (array) $row->value, true))> <span>@tell($label)</span></label>
             @endforeach
             <button class="keep">Keep</button>
             <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>None of these</button>
@@ -37,7 +37,7 @@
     @case(AnswerKind::Heights)
         <div class="lines">
             <textarea name="lines" rows="2"
-                aria-label="{{ $row->askable->question }}">{{ $typed ? old('lines') : FactText::lines($row->value) }}</textarea>
+                aria-label="@tell($row->askable->question())">{{ $typed ? old('lines') : FactText::lines($row->value) }}</textarea>
             @if ($kind === AnswerKind::Heights)
                 <input type="hidden" name="unit" value="{{ $page->units->length()->value }}"><span class="unit">in
                     {{ $page->units->length()->value }}, unless a line says otherwise</span>
@@ -67,7 +67,7 @@
 
     @default
         <div class="entry">
-            <input name="answer" id="{{ $id }}-text" aria-label="{{ $row->askable->question }}"
+            <input name="answer" id="{{ $id }}-text" aria-label="@tell($row->askable->question())"
                 value="{{ $typed ? old('answer') : FactText::typed($row) }}"
                 type="{{ $kind === AnswerKind::Date ? 'date' : 'text' }}"
                 @if (in_array($kind, [AnswerKind::Whole, AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">

@@ -3,7 +3,7 @@
 <x-fact-form :page="$page" :path="$row->path"
     :class="Illuminate\Support\Arr::toCssClasses(['row-fact', 'asked' => $row->asked, 'kind-' . $row->askable->kind->value])"
     :id="$row->id($where)" :data-path="$row->path">
-    <legend>{{ $where === 'next' || $row->asked ? $row->askable->question : $row->askable->short }}</legend>
+    <legend>@tell($where === 'next' || $row->asked ? $row->askable->question() : $row->askable->short())</legend>
     <x-answer :row="$row" :page="$page" :kind="$row->askable->kind" :id="$row->id($where)" :typed="$page->isProblemOf($row)" />
     @if ($where === 'next' && $row->askable->kind !== AnswerKind::Elsewhere)
         <button class="plain" name="answer" value="unknown">Cannot tell now</button>
@@ -11,8 +11,8 @@
     @if ($page->isProblemOf($row))
         <p class="problem" role="alert">{{ $page->problem }}</p>
     @endif
-    @if ($row->askable->hint && $row->asked)
-        <p class="hint">{{ $row->askable->hint }}</p>
+    @if ($row->asked)
+        <x-hint :of="$row->askable" />
     @endif
     @if ($row->found !== null)
         <p class="was">{{ $row->stale ? 'Before the change: ' : 'Found: ' }}<x-fact-value :row="$row" :value="$row->found"

@@ -1,25 +1,25 @@
 @props(['tree', 'at', 'page', 'path', 'form' => null])
 {{-- One question and what each answer leads to: hardware, kept at once, or the next question, opened below it. --}}
 <div class="belt-question" data-question="{{ $at }}">
-    <p><strong>{{ $tree->questions[$at]->question }}</strong></p>
-    @foreach ($tree->questions[$at]->answers as $label => $leadsTo)
-        @if ($leadsTo === null)
+    <p><strong>@tell($tree->questions[$at]->question())</strong></p>
+    @foreach ($tree->questions[$at]->answers as $answer)
+        @if ($answer->leadsTo === null)
             <details>
-                <summary class="choice">{{ $label }}</summary>
+                <summary class="choice">@tell($answer->answer)</summary>
                 <p class="hint">Look in the vehicle’s manual, or choose another place.</p>
             </details>
-        @elseif (is_string($leadsTo))
+        @elseif (is_string($answer->leadsTo))
             <details>
-                <summary class="choice">{{ $label }}</summary><x-belt-tree :tree="$tree" :at="$leadsTo" :page="$page"
+                <summary class="choice">@tell($answer->answer)</summary><x-belt-tree :tree="$tree" :at="$answer->leadsTo" :page="$page"
                     :path="$path" :form="$form" />
             </details>
         @elseif ($form !== null)
             <button class="choice" form="{{ $form }}" name="f[{{ $path }}][answer]"
-                value="{{ $leadsTo->value }}">{{ $label }}</button>
+                value="{{ $answer->leadsTo->value }}">@tell($answer->answer)</button>
         @else
             <x-fact-form :page="$page" :path="$path">
-                <legend class="visually-hidden">{{ $tree->questions[$at]->question }}</legend><button class="choice" name="answer"
-                    value="{{ $leadsTo->value }}">{{ $label }}</button>
+                <legend class="visually-hidden">@tell($tree->questions[$at]->question())</legend><button class="choice" name="answer"
+                    value="{{ $answer->leadsTo->value }}">@tell($answer->answer)</button>
             </x-fact-form>
         @endif
     @endforeach

@@ -1,9 +1,17 @@
 @use('MintBuckle\Core\Asking\Answers')
+@use('MintBuckle\Core\Telling\Listing')
 @use('MintBuckle\Present\Drawing\CarAbove')
 @props(['page', 'position'])
 <details class="place-facts" id="place-{{ $position->name }}" data-place-facts="{{ $position->name }}">
-    <summary><strong>{{ Answers::placeTitle($position->name) }}</strong>
-        <span>{{ implode(', ', CarAbove::places([$position])[0]->signs) ?: 'nothing known yet' }}</span>
+    <summary><strong>@tell(Answers::placeTitle($position->name))</strong>
+        <span>
+            @php($signs = CarAbove::places([$position])[0]->signs)
+            @if ($signs === [])
+                nothing known yet
+            @else
+                @tell(Listing::names($signs))
+            @endif
+        </span>
     </summary>
     <div class="rows">
         @foreach ($page->rowsOf($position) as $row)
@@ -11,7 +19,7 @@
                 @csrf
                 <input type="hidden" name="field" value="{{ substr($row->path, 3) }}">
                 <fieldset @disabled($page->visit->left_at !== null)>
-                    <legend>{{ $row->askable->short }}</legend>
+                    <legend>@tell($row->askable->short())</legend>
                     <x-answer :row="$row" :page="$page" :kind="$row->askable->kind" :id="$row->id('car')" />
                 </fieldset>
             </form>

@@ -41,7 +41,7 @@
                     @foreach ($page->more as $askable)
                         <a class="choice"
                             href="{{ $page->link() }}?note={{ $askable->path }}#row-{{ str_replace(['.', '_'], '-', $askable->path) }}"
-                            data-note="{{ $askable->path }}">{{ $askable->short }}</a>
+                            data-note="{{ $askable->path }}">@tell($askable->short())</a>
                     @endforeach
                 </div>
             </details>

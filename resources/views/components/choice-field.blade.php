@@ -4,7 +4,7 @@
     <div class="choices">
         @foreach ($options as $value => $text)
             <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $loop->index }}" name="{{ $field->name }}"
-                    value="{{ $value }}" @checked((string) old($field->dotted) === (string) $value)> <span>{{ $text }}</span></label>
+                    value="{{ $value }}" @checked((string) old($field->dotted) === (string) $value)> <span>@tell($text)</span></label>
         @endforeach
     </div>
     @error($field->dotted)

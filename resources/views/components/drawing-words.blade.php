@@ -3,7 +3,7 @@
     <summary>The same in words</summary>
     <ul>
         @foreach ($lines as $line)
-            <li>{{ $line }}</li>
+            <li>@says($line)</li>
         @endforeach
     </ul>
 </details>

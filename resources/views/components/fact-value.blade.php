@@ -1,3 +1,3 @@
 @use('App\Checks\FactText')
 @props(['row', 'value', 'page'])
-{{ FactText::of($row, $value, $page->units) }}
+@tell(FactText::of($row, $value))

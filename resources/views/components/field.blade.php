@@ -12,7 +12,7 @@
             @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
             <option value="">Choose</option>
             @foreach ($options as $value => $text)
-                <option value="{{ $value }}" @selected((string) old($field->dotted) === (string) $value)>{{ $text }}</option>
+                <option value="{{ $value }}" @selected((string) old($field->dotted) === (string) $value)>@tell($text)</option>
             @endforeach
         </select>
     @endif

@@ -1,4 +1,4 @@
 @props(['finding'])
 <h3><x-buckle-mark :state="$finding->severity->verdict()->value" :size="26" /><span>{{ $finding->severity->title() }}</span></h3>
-<p class="message">{{ $finding->message }}</p><x-retold :finding="$finding" />
-<p class="remedy">{{ $finding->remedy }}</p>
+<p class="message">@says($finding->message())</p>
+<p class="remedy">@says($finding->remedy())</p>

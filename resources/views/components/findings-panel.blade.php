@@ -19,7 +19,7 @@
             @csrf
             <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden" name="phase"
                 value="{{ $page->phase->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
-            <button class="plain" data-key="z" data-undo>Undo: {{ $page->lastInWords() }}</button>
+            <button class="plain" data-key="z" data-undo>Undo: @tell($page->lastEntry())</button>
         </form>
     @endif
     <div class="findings">
@@ -37,7 +37,7 @@
                 <h2>Put right</h2>
                 @foreach ($page->corrected as $finding)
                     <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>Found:
-                            {{ $finding->message }}</span></p>
+                            @says($finding->message())</span></p>
                 @endforeach
             </section>
         @endif

@@ -14,7 +14,7 @@
     <div class="changes">
         <h2>What was changed</h2>
         @forelse ($page->changes() as $line)
-            <p data-changed>{{ $line->what }}: <s>{{ $line->before }}</s> → <strong>{{ $line->value }}</strong></p>
+            <p data-changed>@tell($line->what): <s>@tell($line->before)</s> → <strong>@tell($line->value)</strong></p>
         @empty
             <p class="empty">Nothing was changed yet.</p>
         @endforelse

@@ -3,7 +3,7 @@
 @php($key = str_replace('.', '-', $field->path))
 @php($value = old('typed.' . $key, $typed[$field->path] ?? ''))
 <div class="field">
-    <label for="m-{{ $key }}">{{ $field->label }}</label>
+    <label for="m-{{ $key }}">@tell($field->label)</label>
     @if ($field->kind === FieldKind::YesNo || $field->kind === FieldKind::Choice)
         <select id="m-{{ $key }}" name="typed[{{ $key }}]"
             @error('typed.' . $key) aria-invalid="true" @enderror>

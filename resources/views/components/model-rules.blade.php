@@ -5,7 +5,7 @@
         @foreach ($fields as $field)
             @isset($typed[$field->path])
                 <div data-rule-of="{{ $field->path }}">
-                    <dt>{{ $field->label }}</dt>
+                    <dt>@tell($field->label)</dt>
                     <dd>{{ str_replace('_', ' ', $typed[$field->path]) }}</dd>
                 </div>
             @endisset

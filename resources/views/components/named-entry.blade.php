@@ -7,7 +7,7 @@
     </ul>
 @endif
 <div class="lines">
-    <input name="name" id="{{ $id }}-name" aria-label="{{ $row->askable->question }}"
+    <input name="name" id="{{ $id }}-name" aria-label="@tell($row->askable->question())"
         placeholder="{{ $essential ? 'which part' : 'what it is' }}" value="{{ $typed ? old('name') : '' }}" autocomplete="off">
     <div class="choices">
         <button class="choice" name="answer" value="no">{{ $essential ? 'Missing, carries no load' : 'Not from the maker' }}</button>

@@ -2,7 +2,7 @@
 @props(['row', 'page', 'id', 'unit', 'typed' => false])
 <div class="entry" data-stepper="{{ $page->units->step($row->askable->kind) }}">
     <button type="button" class="step" data-step="-1" tabindex="-1" hidden aria-label="Less">−</button>
-    <input name="amount" id="{{ $id }}-amount" aria-label="{{ $row->askable->question }}" inputmode="decimal" autocomplete="off"
+    <input name="amount" id="{{ $id }}-amount" aria-label="@tell($row->askable->question())" inputmode="decimal" autocomplete="off"
         value="{{ $typed ? old('amount') : FactText::amount($row, $page->units) }}">
     <span class="unit">{{ $unit === 'deg' ? '°' : $unit }}</span>
     <button type="button" class="step" data-step="1" tabindex="-1" hidden aria-label="More">+</button>

@@ -10,7 +10,7 @@
             <button @class(['choice', 'on' => $place === $rider->nowAt]) name="places[{{ $rider->name }}]" value="{{ $place }}"
                 aria-pressed="{{ $place === $rider->nowAt
                     ? 'true'
-                    : 'false' }}" @disabled($page->visit->left_at !== null)>{{ $title }}</button>
+                    : 'false' }}" @disabled($page->visit->left_at !== null)>@tell($title)</button>
         @endforeach
     </form>
     @foreach ($findings as $finding)

@@ -5,14 +5,14 @@
         <x-buckle-mark :state="$child->verdict->value" :size="72" />
         <div>
             <h2>Child {{ $child->letter }}: {{ $child->verdict->title() }}</h2>
-            <p>{{ $child->facts }}</p>
+            <p>@tell($child->facts)</p>
         </div>
     </header>
     @if ($child->open !== [] || $child->unanswered > 0)
         <h3>Before this child rides in it</h3>
         <ul>
             @foreach ($child->open as $line)
-                <li><strong>{{ $line->message }}</strong> {{ $line->retold }} {{ $line->remedy }}@if ($line->declined !== null)
+                <li><strong>@says($line->message)</strong> @says($line->remedy)@if ($line->declined !== null)
                         <em>The family did not want it changed: “{{ $line->declined }}”.</em>
                     @endif
                 </li>
@@ -27,18 +27,18 @@
         <h3>What was found and put right</h3>
         <ul>
             @foreach ($child->corrected as $line)
-                <li>{{ $line->message }} {{ $line->retold }} <em>Put right: {{ $line->remedy }}</em></li>
+                <li>@says($line->message) <em>Put right: @says($line->remedy)</em></li>
             @endforeach
         </ul>
     @endif
     @if ($child->card !== null)
         <h3>How to do it again</h3>
         @if ($child->notice !== null)
-            <p><strong>{{ $child->notice }}</strong></p>
+            <p><strong>@says($child->notice)</strong></p>
         @endif
         <ol class="again">
             @foreach ($child->card as $step)
-                <li>{{ $step }}</li>
+                <li>@says($step)</li>
             @endforeach
         </ol>
     @endif
@@ -49,7 +49,7 @@
         <h3>On every ride</h3>
         <ul>
             @foreach ($child->everyRide as $line)
-                <li>{{ $line }}</li>
+                <li>@says($line)</li>
             @endforeach
         </ul>
     @endif
@@ -57,7 +57,7 @@
         <h3>Good to know</h3>
         <ul>
             @foreach ($child->advice as $line)
-                <li>{{ $line->message }} {{ $line->retold }} {{ $line->remedy }}</li>
+                <li>@says($line->message) @says($line->remedy)</li>
             @endforeach
         </ul>
     @endif
@@ -65,9 +65,9 @@
         <h3>Dates ahead</h3>
         <ul>
             @foreach ($child->dates as [$date, $what])
-                <li><strong>{{ $date }}</strong> {{ $what }}</li>
+                <li><strong>@says($date)</strong> @says($what)</li>
             @endforeach
         </ul>
     @endif
-    <p class="fine">{{ $child->by }}</p>
+    <p class="fine">@says($child->by)</p>
 </section>

@@ -1,10 +1,11 @@
+@use('App\Words\Telling')
 @use('MintBuckle\Core\Record\InspectionPhase')
 @use('MintBuckle\Core\Finding\Station')
 @props(['page', 'situation'])
 @switch($page->station)
     @case(Station::Child)
         @if ($page->assessment->computed()->changeover !== null)
-            <x-steps-panel :title="'To use it as a ' . $page->assessment->computed()->changeover->to->word()"
+            <x-steps-panel :title="'To use it as a ' . Telling::now()->tell($page->assessment->computed()->changeover->to->told())"
                 :steps="$page->assessment->computed()->changeover->steps" />
         @endif
     @break

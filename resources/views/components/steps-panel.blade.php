@@ -1,12 +1,14 @@
+@use('MintBuckle\Core\Card\CardStep')
 @props(['title', 'steps'])
 <details {{ $attributes->class(['card-work', 'panel']) }}>
     <summary>{{ $title }}</summary>
     <ol>
         @foreach ($steps as $step)
-            <li>{{ is_string($step) ? $step : $step->step }}@unless (is_string($step))
-                <em>{{ $step->check }}</em>
-            @endunless
-        </li>
-    @endforeach
-</ol>
+            @if ($step instanceof CardStep)
+                <li>@says($step->step()) <em>@says($step->check())</em></li>
+            @else
+                <li>@says($step)</li>
+            @endif
+        @endforeach
+    </ol>
 </details>

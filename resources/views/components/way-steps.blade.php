@@ -2,7 +2,7 @@
 @if ($steps !== [])
     <ol>
         @foreach ($steps as $step)
-            <li>{{ $step->step }} <span class="hint">{{ $step->check }}</span></li>
+            <li>@says($step->step()) <span class="hint">@says($step->check())</span></li>
         @endforeach
     </ol>
 @endif

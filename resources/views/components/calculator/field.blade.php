@@ -2,7 +2,7 @@
 @props(['field', 'units'])
 <div class="calculator-field" data-path="{{ $field->askable->path }}">
     <fieldset class="field">
-        <legend>{{ $field->askable->question }}</legend>
+        <legend>@tell($field->askable->question())</legend>
         @switch($field->askable->kind)
             @case(AnswerKind::YesNo)
             @case(AnswerKind::Choice)
@@ -14,7 +14,7 @@
                                 type="{{ $field->askable->kind === AnswerKind::Choices ? 'checkbox' : 'radio' }}"
                                 id="{{ $field->id }}-{{ $value }}"
                                 name="{{ $field->name }}{{ $field->askable->kind === AnswerKind::Choices ? '[answers][]' : '[answer]' }}"
-                                value="{{ $value }}" @checked($field->has($value))> <span>{{ $label }}</span></label>
+                                value="{{ $value }}" @checked($field->has($value))> <span>@tell($label)</span></label>
                     @endforeach
                 </div>
             @break
@@ -26,7 +26,7 @@
                 <div class="entry" data-stepper="{{ $units->step($field->askable->kind) }}">
                     <button type="button" class="step" data-step="-1" tabindex="-1" hidden aria-label="Less">−</button>
                     <input name="{{ $field->name }}[amount]" data-amount id="{{ $field->id }}-amount"
-                        aria-label="{{ $field->askable->question }}" inputmode="decimal" autocomplete="off"
+                        aria-label="@tell($field->askable->question())" inputmode="decimal" autocomplete="off"
                         value="{{ $field->text('amount') }}">
                     <span
                         class="unit">{{ ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()) === 'deg'
@@ -41,7 +41,7 @@
             @case(AnswerKind::Heights)
             @case(AnswerKind::Texts)
                 <textarea name="{{ $field->name }}[lines]" id="{{ $field->id }}-lines" rows="3"
-                    aria-label="{{ $field->askable->question }}">{{ $field->text('lines') }}</textarea>
+                    aria-label="@tell($field->askable->question())">{{ $field->text('lines') }}</textarea>
                 @if ($field->askable->kind === AnswerKind::Heights)
                     <input type="hidden" name="{{ $field->name }}[unit]" value="{{ $field->text('unit') ?: $units->length()->value }}"><span
                         class="unit">{{ $field->text('unit') ?: $units->length()->value }}</span>
@@ -55,28 +55,26 @@
                     @foreach (['yes' => 'Came in the box, or the seat’s maker names it', 'no' => 'Neither'] as $value => $label)
                         <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $value }}"
                                 name="{{ $field->name }}[answer]" value="{{ $value }}" @checked($field->has($value))>
-                            <span>{{ $label }}</span></label>
+                            <span>@tell($label)</span></label>
                     @endforeach
                 </div>
             @break
 
             @default
                 @if ($field->choices !== [])
-                    <select name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="{{ $field->askable->question }}">
+                    <select name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="@tell($field->askable->question())">
                         <option value="">Choose</option>
                         @foreach ($field->choices as $value => $label)
-                            <option value="{{ $value }}" @selected($field->has($value))>{{ $label }}</option>
+                            <option value="{{ $value }}" @selected($field->has($value))>@tell($label)</option>
                         @endforeach
                     </select>
                 @else
-                    <input name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="{{ $field->askable->question }}"
+                    <input name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="@tell($field->askable->question())"
                         type="{{ $field->askable->kind === AnswerKind::Date ? 'date' : 'text' }}"
                         value="{{ $field->text('answer') }}" autocomplete="off">
                 @endif
         @endswitch
-        @if ($field->askable->hint)
-            <p class="hint">{{ $field->askable->hint }}</p>
-        @endif
+        <x-hint :of="$field->askable" />
         @if ($field->problem)
             <p class="problem" role="alert">{{ $field->problem }}</p>
         @endif

@@ -1,10 +1,10 @@
 @props(['answer', 'page'])
 <p>
-    {{ $answer->flight()->because }}</p>
+    @says($answer->flight()->because)</p>
 @if ($answer->flight()->steps !== [])
     <ol class="card-work">
         @foreach ($answer->flight()->steps as $step)
-            <li>{{ $step }}</li>
+            <li>@says($step)</li>
         @endforeach
     </ol>
 @endif

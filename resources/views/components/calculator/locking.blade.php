@@ -4,8 +4,8 @@
 <section class="card-work">
     @foreach (LockFinder::of($answer->situation)->inOrder() as $way)
         <h3 data-way="{{ $way->way }}" data-works="{{ $way->works->name }}"><x-truth-mark :truth="$way->works" />
-            {{ $way->title() }}: {{ ['Yes' => 'works', 'No' => 'does not work', 'Unknown' => 'not known yet'][$way->works->name] }}</h3>
-        <p>{{ $way->because }}</p>
+            @tell($way->title()): {{ ['Yes' => 'works', 'No' => 'does not work', 'Unknown' => 'not known yet'][$way->works->name] }}</h3>
+        <p>@says($way->because())</p>
         <x-way-steps :steps="$answer->stepsOf($way)" />
     @endforeach
 </section>

@@ -1,9 +1,10 @@
+@use('MintBuckle\Core\Telling\Listing')
 @use('MintBuckle\Present\Drawing\ModePlane')
 @props(['drawing', 'press' => 'row'])
 <figure class="card-work drawing" data-drawing="secure">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="route-title route-desc">
         <title id="route-title">What holds the seat, from the front of the car</title>
-        <desc id="route-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="route-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="cushion-shape" d="M150 300V40q0-26 30-26h280q30 0 30 26v260zM124 384V330q0-26 26-26h340q26 0 26 26v54z" />
         @if ($drawing->rear)
             <path class="shell" data-facing="rear" d="M206 334V112q0-62 62-62h104q62 0 62 62v222q0 14-14 14H220q-14 0-14-14z" />

@@ -1,9 +1,10 @@
+@use('MintBuckle\Core\Telling\Listing')
 @props(['drawing', 'name' => 'buckle', 'press' => 'row'])
 <figure class="card-work drawing drawing-front" data-drawing="{{ $name === 'buckle' ? 'buckle' : 'front' }}">
     <svg viewBox="0 {{ $drawing->top }} {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img"
         aria-labelledby="front-{{ $name }}-title front-{{ $name }}-desc">
         <title id="front-{{ $name }}-title">The child from the front</title>
-        <desc id="front-{{ $name }}-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="front-{{ $name }}-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="shell" d="{{ $drawing->shellPath() }}" />
         @if ($drawing->window)
             <path class="window" d="M98 {{ $drawing->window[0] }}h224V{{ $drawing->window[1] }}H98z" />

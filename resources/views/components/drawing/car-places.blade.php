@@ -1,3 +1,4 @@
+@use('MintBuckle\Core\Telling\Listing')
 @use('MintBuckle\Present\Drawing\CarAbove')
 @props(['places', 'press' => null])
 @foreach ($places as $place)
@@ -9,7 +10,7 @@
     ]) data-place="{{ $place->position->name }}" data-in-use="{{ $place->inUse ? 'yes' : 'no' }}"
         @if ($press) data-press="{{ $press }}{{ $place->position->name }}" @endif
         transform="translate({{ $place->x }} {{ $place->y }})">
-        <title>{{ $place->title }}: {{ implode(', ', $place->signs) }}</title>
+        <title>@tell($place->title): @tell(Listing::names($place->signs))</title>
         <rect class="cushion" width="{{ CarAbove::PLACE_WIDTH }}"
             height="{{ CarAbove::CUSHION_DEPTH }}" rx="12" />
         <rect class="seat-back" y="{{ CarAbove::BACK_AT }}"

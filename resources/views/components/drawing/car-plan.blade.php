@@ -1,10 +1,11 @@
+@use('MintBuckle\Core\Telling\Listing')
 @use('MintBuckle\Present\Drawing\CarAbove')
 @props(['drawing'])
 <figure class="card-work drawing drawing-plan" data-drawing="place" data-car-plan>
     <svg viewBox="0 0 {{ CarAbove::WIDTH }} {{ $drawing->height }}" role="img"
         aria-labelledby="plan-title plan-desc">
         <title id="plan-title">The car from above with everybody in it, its front at the top</title>
-        <desc id="plan-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="plan-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="car" d="{{ $drawing->bodyPath() }}" />
         <path class="glass" d="M52 84q24-40 158-40t158 40l-14 18q-30-24-144-24T66 102z" />
         <x-drawing.car-places :places="$drawing->places" />

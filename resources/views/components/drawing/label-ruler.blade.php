@@ -1,8 +1,9 @@
+@use('MintBuckle\Core\Telling\Listing')
 @props(['drawing'])
 <figure class="card-work drawing" data-drawing="label">
     <svg viewBox="0 -12 {{ $drawing::WIDTH }} 186" role="img" aria-labelledby="ruler-title ruler-desc">
         <title id="ruler-title">A ruler of time</title>
-        <desc id="ruler-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="ruler-desc">@tell(Listing::sentences($drawing->text))</desc>
         @foreach ($drawing->bands as $band)
             <g class="band band-{{ strtolower($band['covers']->name) }}" data-band="{{ $band['id'] }}">
                 <rect x="{{ $band['from'] }}" y="56" width="{{ $drawing::bandWidth($band['from'], $band['to']) }}" height="62" />

@@ -1,8 +1,9 @@
+@use('MintBuckle\Core\Telling\Listing')
 @props(['drawing', 'press' => 'row'])
 <figure class="card-work drawing" data-drawing="child">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="plane-title plane-desc">
         <title id="plane-title">Weight and height against the seat’s ways of riding</title>
-        <desc id="plane-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="plane-desc">@tell(Listing::sentences($drawing->text))</desc>
         <defs>
             <clipPath id="plane-inside">
                 <rect x="{{ $drawing::LEFT }}" y="{{ $drawing::TOP }}" width="{{ $drawing::INNER[0] }}"

@@ -1,10 +1,11 @@
+@use('MintBuckle\Core\Telling\Listing')
 @props(['drawing'])
 <figure class="card-work drawing" data-drawing="movement">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height() }}" role="img" aria-labelledby="gauge-title gauge-desc">
         <title id="gauge-title">Movement at the belt path, every try against the limit</title>
-        <desc id="gauge-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="gauge-desc">@tell(Listing::sentences($drawing->text))</desc>
         @foreach ($drawing->rows as $row)
-            <text class="strong" x="{{ $drawing::LEFT }}" y="-10" transform="translate(0 {{ $row['y'] }})">{{ $row['title'] }}</text>
+            <text class="strong" x="{{ $drawing::LEFT }}" y="-10" transform="translate(0 {{ $row['y'] }})">@tell($row['title'])</text>
             <path class="within"
                 d="M{{ $drawing::LEFT }} {{ $row['y'] }}H{{ $drawing->limit }}v{{ $drawing::BAR }}H{{ $drawing::LEFT }}z" />
             <path class="beyond"

@@ -1,8 +1,9 @@
+@use('MintBuckle\Core\Telling\Listing')
 @props(['drawing'])
 <figure class="card-work drawing" data-drawing="history">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="parts-title parts-desc">
         <title id="parts-title">The seat taken apart</title>
-        <desc id="parts-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="parts-desc">@tell(Listing::sentences($drawing->text))</desc>
         @foreach ($drawing->parts as $part)
             <g class="part part-{{ $part['state'] }}" data-part="{{ $part['part'] }}" data-state="{{ $part['state'] }}"
                 data-press="part-{{ $part['part'] }}" transform="translate({{ $part['x'] }} {{ $part['y'] }})">

@@ -1,9 +1,10 @@
+@use('MintBuckle\Core\Telling\Listing')
 @props(['drawing', 'name' => 'measure', 'title' => 'The seat from the side, to scale', 'press' => 'row'])
 <figure class="card-work drawing" data-drawing="side" data-side="{{ $name }}">
     <svg viewBox="90 6 520 {{ $drawing::VIEW_HEIGHT }}" role="img"
         aria-labelledby="side-{{ $name }}-title side-{{ $name }}-desc">
         <title id="side-{{ $name }}-title">{{ $title }}</title>
-        <desc id="side-{{ $name }}-desc">{{ implode(' ', $drawing->text) }}</desc>
+        <desc id="side-{{ $name }}-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="cushion-shape" data-edge="{{ $drawing->edge }}" d="{{ $drawing->cushionPath() }}" />
         @if ($drawing->range)
             <path class="range" data-range d="{{ $drawing->rangePath() }}" />

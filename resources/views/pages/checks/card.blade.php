@@ -1,3 +1,4 @@
+@use('App\Words\Telling')
 @use('App\Checks\StepPerformer')
 @use('Symfony\Component\Uid\UuidV7')
 <x-layout title="Installation card" main="page card-page">
@@ -33,13 +34,13 @@
                         <p>Do not use: as it stands no child may ride in it.</p>
                         <ul>
                             @foreach ($page->stops as $stop)
-                                <li>{{ $stop }}</li>
+                                <li>@says($stop)</li>
                             @endforeach
                         </ul>
                     </div>
                 @endif
                 @if ($page->notice !== null)
-                    <p class="notice problem">{{ $page->notice }}</p>
+                    <p class="notice problem">@says($page->notice)</p>
                 @endif
                 <ol class="card-steps">
                     @foreach ($page->steps as $step)
@@ -58,8 +59,12 @@
                                     value="{{ $step['subject'] }}"><input type="hidden" name="holds"
                                     value="{{ $step['done'] ? '0' : '1' }}">
                                 <p class="card-step"><span class="step-number" aria-hidden="true">{{ $step['number'] }}</span>
-                                    {{ $step['step']->step }}</p>
-                                <p class="card-check">{{ $step['step']->check }}</p>
+                                    @says($step['step']->step())</p>
+                                <p class="card-check">@says($step['step']->check())
+                                    @if ($step['step']->notice !== null)
+                                        @says($step['step']->notice)
+                                    @endif
+                                </p>
                                 <button @class(['press' => !$step['done'], 'quiet' => $step['done']]) @disabled($page->signed)
                                     aria-label="Step {{ $step['number'] }}: {{ $step['done']
                                         ? 'not done after all'
@@ -79,7 +84,7 @@
                 @endif
                 <x-steps-panel title="Taking it out again" :steps="$page->takingOut" />
                 @if ($page->changeover)
-                    <x-steps-panel :title="'To use it as a ' . $page->changeover->to->word()" :steps="$page->changeover->steps" />
+                    <x-steps-panel :title="'To use it as a ' . Telling::now()->tell($page->changeover->to->told())" :steps="$page->changeover->steps" />
                 @endif
             @endif
         </div>

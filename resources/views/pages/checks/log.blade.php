@@ -22,8 +22,8 @@
                     <td>{{ $line->fact === null ? '' : $page->check->visit->event->clock($line->fact->recorded_at, 'H:i:s') }}</td>
                     <td>{{ $line->fact?->author->name }}</td>
                     <td>{{ $line->fact?->phase->title() }}</td>
-                    <td>{{ $line->what }}</td>
-                    <td>{{ $line->value }}{{ $line->takenBack ? ' (taken back)' : '' }}@if ($line->fact?->note)
+                    <td>@tell($line->what)</td>
+                    <td>@tell($line->value){{ $line->takenBack ? ' (taken back)' : '' }}@if ($line->fact?->note)
                             <br><small>{{ $line->fact->note }}</small>
                         @endif
                     </td>

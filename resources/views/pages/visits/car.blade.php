@@ -30,7 +30,7 @@
                     <p class="problem">Nobody can be seated here so that every rule holds. What stands in the way:</p>
                     <ul>
                         @foreach ($page->answer->impossible as $obstacle)
-                            <li data-obstacle="{{ $obstacle->constraint }}">{{ $obstacle->words }}</li>
+                            <li data-obstacle="{{ $obstacle->constraint }}">@says($obstacle->words)</li>
                         @endforeach
                     </ul>
                 @elseif ($page->isBest())
@@ -51,7 +51,7 @@
                         @endforeach
                         <ul>
                             @foreach ($plan->why as $why)
-                                <li>{{ $why }}</li>
+                                <li>@says($why)</li>
                             @endforeach
                         </ul>
                         <div class="choices">

@@ -16,10 +16,10 @@
             @if ($child['findings'] !== [] || $child['questions'] !== [])
                 <ul>
                     @foreach ($child['findings'] as $finding)
-                        <li><strong>{{ $finding->severity->title() }}:</strong> {{ $finding->message }} {{ $units->retell($finding) }}</li>
+                        <li><strong>{{ $finding->severity->title() }}:</strong> @says($finding->message())</li>
                     @endforeach
                     @foreach ($child['questions'] as $question)
-                        <li>Not looked at: {{ $question }}</li>
+                        <li>Not looked at: @says($question)</li>
                     @endforeach
                 </ul>
             @endif

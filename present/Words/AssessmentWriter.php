@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace MintBuckle\Core;
+namespace MintBuckle\Present\Words;
 
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\CardStep;
+use MintBuckle\Core\Computed;
 use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -14,35 +16,35 @@ use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Recall\RecallMatch;
 
-/** An assessment in the open format. */
+/** An assessment in the open format, told in a language. */
 final readonly class AssessmentWriter
 {
     public const FORMAT = 'mint-buckle/assessment';
 
     /** @return array<string, mixed> */
-    public static function toArray(Assessment $assessment): array
+    public static function toArray(Assessment $assessment, Teller $teller): array
     {
         return [
             'format' => self::FORMAT,
             'version' => 1,
             'rulebook' => $assessment->rulebook,
             'verdict' => $assessment->verdict->value,
-            'findings' => array_map(self::finding(...), $assessment->findings),
+            'findings' => array_map(static fn(Finding $f): array => self::finding($f, $teller), $assessment->findings),
             'questions' => array_map(static fn(Question $q): string => $q->path, $assessment->questions),
-            'computed' => self::computed($assessment->computed()),
+            'computed' => self::computed($assessment->computed(), $teller),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function finding(Finding $finding): array
+    private static function finding(Finding $finding, Teller $teller): array
     {
         return [
             'code' => $finding->code->value,
             'severity' => $finding->severity->value,
             'station' => $finding->station()->value,
             'subject' => $finding->subject,
-            'message' => $finding->message,
-            'remedy' => $finding->remedy,
+            'message' => $teller->message($finding),
+            'remedy' => $teller->remedy($finding),
             'observed' => self::measured($finding->observed),
             'limit' => self::measured($finding->limit),
             'from' => $finding->from,
@@ -68,7 +70,7 @@ final readonly class AssessmentWriter
     }
 
     /** @return array<string, mixed> */
-    public static function computed(Computed $computed): array
+    public static function computed(Computed $computed, Teller $teller): array
     {
         return [
             'age_months' => $computed->ageMonths?->toInt(),
@@ -82,7 +84,7 @@ final readonly class AssessmentWriter
             'modes' => array_map(static fn(ModeFit $fit): array => [
                 'mode' => $fit->mode->value,
                 'fits' => $fit->fits->toBool(),
-                'because' => $fit->because(),
+                'because' => array_map($teller->tell(...), $fit->because()),
                 'outgrown' => self::outgrown($computed->outgrown[$fit->mode->value] ?? null),
             ], $computed->modes),
             'best_mode' => $computed->bestMode?->value,
@@ -90,14 +92,14 @@ final readonly class AssessmentWriter
             'belt_lock' => $computed->beltLock === null ? null : array_map(static fn(LockWay $way): array => [
                 'way' => $way->way,
                 'works' => $way->works->toBool(),
-                'because' => $way->because,
-                'steps' => array_map(static fn(CardStep $step): string => $step->step, $computed->stepsOf($way)),
+                'because' => $teller->sentence($way->because()),
+                'steps' => array_map(static fn(CardStep $step): string => $teller->sentence($step->step()), $computed->stepsOf($way)),
             ], $computed->beltLock),
             'harness_slot' => $computed->harnessSlot,
             'next_slot_change' => $computed->nextSlotChange,
             'changeover' => $computed->changeover === null
                 ? null
-                : ['to' => $computed->changeover->to->value, 'steps' => $computed->changeover->steps],
+                : ['to' => $computed->changeover->to->value, 'steps' => array_map($teller->sentence(...), $computed->changeover->steps)],
             'wedge' => $computed->wedge === null
                 ? null
                 : [
@@ -108,7 +110,11 @@ final readonly class AssessmentWriter
             'card' => $computed->card === null
                 ? null
                 : array_map(
-                    static fn(CardStep $step): array => ['code' => $step->code->value, 'step' => $step->step, 'check' => $step->check],
+                    static fn(CardStep $step): array => [
+                        'code' => $step->code->value,
+                        'step' => $teller->sentence($step->step()),
+                        'check' => $teller->check($step),
+                    ],
                     $computed->card,
                 ),
         ];
