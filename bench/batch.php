@@ -25,7 +25,10 @@ $memory = [];
 $start = hrtime(true);
 for ($i = 0; $i < 10_000; $i++) {
     try {
-        json_encode(AssessmentWriter::toArray(Assessor::assess(Reader::read($lines[$i % count($lines)]), $rulebook), Told::in('en')), JSON_THROW_ON_ERROR);
+        json_encode(
+            AssessmentWriter::toArray(Assessor::assess(Reader::read($lines[$i % count($lines)]), $rulebook), Told::in('en')),
+            JSON_THROW_ON_ERROR,
+        );
     } catch (InvalidCase) {
         exit(1);
     }

@@ -13,7 +13,7 @@ $root = dirname(__DIR__);
 $copy = sys_get_temp_dir() . '/mint-buckle-house-' . getmypid();
 mkdir("{$copy}/vendor", recursive: true);
 register_shutdown_function(static fn() => exec('rm -rf ' . escapeshellarg($copy)));
-foreach (['core', 'present', 'app', 'resources', 'tests', 'docs', 'bin', 'bench', 'database', 'routes'] as $folder) {
+foreach (['core', 'present', 'app', 'resources', 'tests', 'docs', 'bin', 'bench', 'config', 'database', 'lang', 'routes'] as $folder) {
     exec('cp -r ' . escapeshellarg("{$root}/{$folder}") . ' ' . escapeshellarg("{$copy}/{$folder}"));
 }
 foreach (['CHANGELOG.md', 'CONTRIBUTING.md', 'README.md', '.editorconfig'] as $file) {
@@ -65,9 +65,9 @@ $insert('core/Facts/Setup.php', '        /** Where the carrying handle is', <<<'
 
     PHP);
 $insert(
-    'core/Asking/FactWords.php',
-    "        'setup.handle' =>",
-    "        'setup.load_loose' => ['short' => 'Loose things', 'question' => 'Do heavy things lie loose around the seat?'],\n",
+    'lang/en/facts.php',
+    "    'setup.handle' =>",
+    "    'setup.load_loose' => ['short' => 'Loose things', 'question' => 'Do heavy things lie loose around the seat?'],\n",
 );
 $factFiles = count($changed);
 
@@ -102,8 +102,6 @@ file_put_contents("{$copy}/core/Rules/Place/LoadRule.php", <<<'PHP'
                 yield new Finding(
                     Code::of('place.load_loose'),
                     Severity::Fix,
-                    'Heavy things lie loose around the seat.',
-                    'Tie them down or take them out.',
                     sources: [Source::Common->cite()],
                 );
             }
@@ -114,9 +112,17 @@ $changed['core/Rules/Place/LoadRule.php'] = true;
 $insert('core/Rulebook.php', '            new HandleRule(),', "            new LoadRule(),             // place.load_loose\n");
 $insert('core/Rulebook.php', 'use MintBuckle\Core\Rules\Place\PlaceFacts;', "use MintBuckle\\Core\\Rules\\Place\\LoadRule;\n");
 $insert(
-    'present/Handbook/RuleText.php',
-    "        'place.handle' =>",
-    "        'place.load_loose' => ['Heavy things lie loose around the seat.'],\n",
+    'lang/en/findings.php',
+    "    'place.handle' =>",
+    <<<'PHP'
+            'place.load_loose' => [
+                'title' => 'Heavy things lie loose',
+                'when' => 'Heavy things lie loose around the seat.',
+                'says' => 'Heavy things lie loose around the seat.',
+                'do' => 'Tie them down or take them out.',
+            ],
+
+        PHP,
 );
 $ruleFiles = count($changed);
 
@@ -128,8 +134,10 @@ $tried = $run('php -r ' . escapeshellarg(<<<'PHP'
     use MintBuckle\Core\CaseFile\{Schema, Writer};
     use MintBuckle\Core\Finding\{Code, Finding};
     use MintBuckle\Core\Record\ReinspectionRules;
+    use MintBuckle\Core\Telling\Message;
     use MintBuckle\Present\Handbook\RuleText;
     use Tests\Core\Cases;
+    use Tests\Told;
     $rear = static fn(bool $loose) => Cases::read(Cases::REAR, ['setup.load_loose' => $loose]);
     $finds = static fn(bool $loose): bool => in_array(
         'place.load_loose',
@@ -138,12 +146,13 @@ $tried = $run('php -r ' . escapeshellarg(<<<'PHP'
     );
     foreach ([
         'it is read and judged' => $finds(true) && ! $finds(false),
-        'it can be asked' => Questionnaire::standard()->for('setup.load_loose')?->question === 'Do heavy things lie loose around the seat?',
+        'it can be asked' => Told::english(Questionnaire::standard()->for('setup.load_loose')?->question() ?? new Message(''))
+            === 'Do heavy things lie loose around the seat?',
         'it is written' => (Writer::toArray($rear(true))['setup']['load_loose'] ?? null) === true,
         'it is in the schema' => isset(Schema::ofCase()['$defs']['setup']['properties']['load_loose']),
         'it is looked at again' => in_array('setup.load_loose', ReinspectionRules::standard()->after('setup.position'), true),
         'it mends' => Rulebook::current()->finds(Code::of('place.load_loose'))->mendedBy === ['setup.load_loose'],
-        'it stands in the handbook' => RuleText::of(Code::of('place.load_loose'))->severity === 'fix',
+        'it stands in the handbook' => RuleText::of(Code::of('place.load_loose'))->weighs->otherwise === 'weighs.fix',
     ] as $what => $holds) {
         $holds || exit("not so: {$what}\n");
     }

@@ -79,7 +79,10 @@ final readonly class CalculatorAnswer
             fn(string $path): bool => ! array_key_exists($path, $this->facts) && in_array($path, $lacking, true),
         );
 
-        return array_values(array_map(static fn(string $path): string => Telling::now()->tell(CalculatorPage::askable($path)->short()), $paths));
+        return array_values(array_map(
+            static fn(string $path): string => Telling::now()->tell(CalculatorPage::askable($path)->short()),
+            $paths,
+        ));
     }
 
     /** @return list<string> paths of the facts that would decide */

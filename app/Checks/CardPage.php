@@ -47,7 +47,11 @@ final readonly class CardPage
         $this->steps = $card === null ? null : array_map(fn(int $i, CardStep $step): array => [
             'number' => $i + 1,
             'step' => $step,
-            'subject' => $subject = $performer->value . '.' . substr(sha1(($i + 1) . json_encode(Keeping::toJson($step->step()), JSON_THROW_ON_ERROR)), 0, 12),
+            'subject' => $subject = $performer->value . '.' . substr(
+                sha1(($i + 1) . json_encode(Keeping::toJson($step->step()), JSON_THROW_ON_ERROR)),
+                0,
+                12,
+            ),
             'done' => $facts->latest(AnnotationKind::Ticked->key($subject))?->value() === true,
         ], array_keys($card), $card);
         $this->notice = InstallationCard::notice($left->situation);

@@ -6,9 +6,11 @@ namespace App\Handbook;
 
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Present\Handbook\LimitTable;
 use MintBuckle\Present\Handbook\RuleText;
 use MintBuckle\Present\Handbook\Schools;
+use MintBuckle\Present\Words\Teller;
 
 /** Every rule by station, those that hold every word looked for; the limits side by side; where schools differ. */
 final readonly class HandbookPage
@@ -20,10 +22,10 @@ final readonly class HandbookPage
 
     public LimitTable $conventions;
 
-    /** @var list<array{string, string, string}> */
+    /** @var list<array{Message, Message, Message}> */
     public array $schools;
 
-    public function __construct(public string $search)
+    public function __construct(public string $search, Teller $teller)
     {
         $words = preg_split('/\s+/', mb_strtolower(trim($search)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $holds = static fn(string $text): bool => array_filter(
@@ -33,14 +35,21 @@ final readonly class HandbookPage
         $rules = [];
         foreach (Rulebook::current()->codes() as $code) {
             $rule = RuleText::of($code);
-            if ($holds("{$code->value} " . str_replace('_', ' ', $code->value) . " {$rule->when} {$rule->severity}")) {
+            if ($holds(implode(' ', [
+                $code->value,
+                str_replace('_', ' ', $code->value),
+                ...array_map($teller->tell(...), [$rule->title, $rule->when, $rule->weighs]),
+            ]))) {
                 $rules[$code->station()->value][] = $rule;
             }
         }
         $this->rules = $rules;
         $this->practices = LimitTable::practices();
         $this->conventions = LimitTable::conventions();
-        $this->schools = array_values(array_filter(Schools::ROWS, static fn(array $row): bool => $holds(implode(' ', $row))));
+        $this->schools = array_values(array_filter(
+            Schools::rows(),
+            static fn(array $row): bool => $holds(implode(' ', array_map($teller->tell(...), $row))),
+        ));
     }
 
     public function count(): int

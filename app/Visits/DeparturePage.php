@@ -46,7 +46,11 @@ final readonly class DeparturePage
         $this->isOpen = array_filter($this->children, static fn(array $c): bool => $c['verdict'] !== Verdict::GoodToRide) !== [];
         $this->seen = sha1(json_encode(
             array_map(
-                static fn(array $c): array => [$c['verdict'], array_map(FindingCard::subject(...), $c['findings']), array_map(Keeping::toJson(...), $c['questions'])],
+                static fn(array $c): array => [
+                    $c['verdict'],
+                    array_map(FindingCard::subject(...), $c['findings']),
+                    array_map(Keeping::toJson(...), $c['questions']),
+                ],
                 $this->children,
             ),
             JSON_THROW_ON_ERROR,

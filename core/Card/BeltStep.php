@@ -33,7 +33,10 @@ final readonly class BeltStep
             default => 'belt',
         };
 
-        return new CardStep(StepCode::Thread, with: ['webbing' => $webbing, 'path' => $this->s->isRear() ? BeltPath::Rear : BeltPath::Forward]);
+        return new CardStep(
+            StepCode::Thread,
+            with: ['webbing' => $webbing, 'path' => $this->s->isRear() ? BeltPath::Rear : BeltPath::Forward],
+        );
     }
 
     /** @return list<CardStep> only where the stalk is turned and the vehicle is known to allow it */
@@ -45,7 +48,10 @@ final readonly class BeltStep
         }
         $counted = BigDecimal::min($turns, BuckleTurnsRule::MOST)->stripTrailingZeros();
 
-        return [new CardStep(StepCode::BuckleTurns, with: ['turns' => str_replace('.', '_', (string) $counted->toScale(max(0, $counted->getScale())))])];
+        return [new CardStep(
+            StepCode::BuckleTurns,
+            with: ['turns' => str_replace('.', '_', (string) $counted->toScale(max(0, $counted->getScale())))],
+        )];
     }
 
     public function buckle(): CardStep

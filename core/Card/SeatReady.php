@@ -76,7 +76,9 @@ final readonly class SeatReady
             ? $used->slot
             : null;
 
-        return $slots === [] ? null : new CardStep(StepCode::Crotch, $right === null ? 'nearest' : null, ['slot' => $right, 'slots' => Listing::any($slots)]);
+        return $slots === []
+            ? null
+            : new CardStep(StepCode::Crotch, $right === null ? 'nearest' : null, ['slot' => $right, 'slots' => Listing::any($slots)]);
     }
 
     private function insert(): ?CardStep

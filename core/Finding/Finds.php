@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
-/** What a rule may find: the code with all that belongs to it. */
+use MintBuckle\Core\Telling\Message;
+
+/**
+ * What a rule may find: the code with all that belongs to it.
+ *
+ * @phpstan-import-type Told from Message
+ */
 final readonly class Finds
 {
     /**
@@ -14,7 +20,7 @@ final readonly class Finds
      * @param list<string> $ownFigures paths of the seat's own figures that would be held against, where its manual may say otherwise;
      *                                 {facing} stands for rear or forward
      * @param non-empty-list<Source> $sources what stands behind the rule; what a maker, a law or an organisation says is cited beside it
-     * @param array<string, string> $figures by name: what the rule counts with, as the handbook shows it
+     * @param array<string, Told> $figures by name: what the rule counts with
      * @param string|null $subject of the findings that alone are mended by these facts
      */
     public function __construct(

@@ -75,4 +75,16 @@ final readonly class ModeFits
     {
         return $this->for($mode)->fits ?? Truth::No;
     }
+
+    /** Whether the child needs no seat any more. */
+    public function fitsWithoutSeat(): Truth
+    {
+        foreach ($this->all as $fit) {
+            if (! $fit->mode->hasSeat()) {
+                return $fit->fits;
+            }
+        }
+
+        return Truth::No;
+    }
 }

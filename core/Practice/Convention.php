@@ -40,7 +40,15 @@ final readonly class Convention
             Standard::Fmvss213                   => new self($from, $below, $above, TightnessTest::Pinch,  true,  false, Source::Common->cite()),
             null                                 => new self($from, $below, $above, TightnessTest::Pinch,  null,  false, Source::Common->cite()),
             Standard::AsNzs1754                  => new self($from, $level, $level, TightnessTest::Finger, false, true,  Source::Common->cite()),
-            Standard::EceR44, Standard::EceR129 => new self($from, $below, $above, TightnessTest::Finger, false, false, Source::EceInstructions->cite()),
+            Standard::EceR44, Standard::EceR129 => new self(
+                $from,
+                $below,
+                $above,
+                TightnessTest::Finger,
+                false,
+                false,
+                Source::EceInstructions->cite(),
+            ),
         };
     }
 }

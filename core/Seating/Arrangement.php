@@ -114,7 +114,10 @@ final readonly class Arrangement
             with: [
                 'seats' => $seats,
                 'usable' => $usable,
-                'places' => Listing::all(array_map(static fn(string $place): Message => new Message("places.{$place}", within: true), $places)),
+                'places' => Listing::all(array_map(
+                    static fn(string $place): Message => new Message("places.{$place}", within: true),
+                    $places,
+                )),
             ],
             observed: $seats,
             limit: $usable,

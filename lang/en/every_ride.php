@@ -5,7 +5,8 @@ declare(strict_types=1);
 /** What the family looks at before every ride. */
 
 return [
-    'movement' => 'At the belt path the seat moves {known, select, inclusive {no more than {limit}} below {less than {limit}} other {no more '
+    'movement' => 'At the belt path the seat moves {known, select, inclusive {no more than {limit}} below {less than {limit}} other {no '
+        . 'more '
         . 'than its maker allows}}, side to side and front to back.',
     'handle' => 'The handle is in a position for travel: {handles}.',
     'test' => 'Slack up from the hips, then the adjuster, then the test at the shoulder: {test, select, pinch {no webbing can be pinched '

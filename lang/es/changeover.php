@@ -10,7 +10,8 @@ return [
     'turn_rear' => 'Saque el asiento, déle la vuelta y use la ruta para mirar hacia atrás, debajo de las piernas.',
     'turn_forward' => 'Saque el asiento, déle la vuelta y use la ruta para mirar hacia adelante, detrás de la espalda.',
     'turn' => 'Saque el asiento y déle la vuelta, para que mire hacia adelante.',
-    'no_tether_anchor' => 'Mirando hacia adelante necesita un anclaje de correa superior, y este lugar no lo tiene: elija un lugar que lo tenga, o '
+    'no_tether_anchor' => 'Mirando hacia adelante necesita un anclaje de correa superior, y este lugar no lo tiene: elija un lugar que lo '
+        . 'tenga, o '
         . 'consulte su manual.',
     'tether_on' => 'Saque la correa superior de donde se guarda y engánchela.',
     'tether_off' => 'Desenganche la correa superior y guárdela.',
@@ -21,7 +22,8 @@ return [
     'foot' => 'Ponga el pie de la base en: {foot}.',
     'part_on' => 'Ponga la pieza «{part}».',
     'part_off' => 'Quite la pieza «{part}».',
-    'harness_out' => 'Saque el arnés: aflójelo, suba la cabecera hasta arriba, quite las correas de la placa y pase los retenedores por las '
+    'harness_out' => 'Saque el arnés: aflójelo, suba la cabecera hasta arriba, quite las correas de la placa y pase los retenedores por '
+        . 'las '
         . 'ranuras.',
     'store_straps' => 'Guarde correas, placa y elásticos donde los guarda el asiento.',
     'harness_in' => 'Ponga el arnés como indica el manual, con cada retenedor plano detrás de su ranura.',

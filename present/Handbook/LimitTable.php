@@ -7,20 +7,21 @@ namespace MintBuckle\Present\Handbook;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Facts\Standard;
 use MintBuckle\Core\Facts\StrapRule;
-use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Citation;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Practice\Convention;
 use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Quantity\Mass;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 /** The limits of the practices, and the conventions of the label standards, side by side: read from the values that the rules use. */
 final readonly class LimitTable
 {
     /**
-     * @param list<string> $columns
-     * @param list<array{string, list<string>, string}> $rows parameter, a value a column, mark
+     * @param list<Message|string> $columns
+     * @param list<array{Message, list<Message|Listing>, Message|string}> $rows parameter, a value a column, mark
      */
     private function __construct(public array $columns, public array $rows) {}
 
@@ -28,56 +29,64 @@ final readonly class LimitTable
     {
         $all = array_map(RegionalPractice::of(...), PracticeCode::cases());
 
-        return new self(array_map(static fn(PracticeCode $p): string => $p->value, PracticeCode::cases()), [
+        $practices = array_map(static fn(PracticeCode $p): Message => new Message("limits.practices.{$p->value}"), PracticeCode::cases());
+
+        return new self($practices, [
             self::row(
                 $all,
-                'Movement allowed at the belt path',
-                static fn(RegionalPractice $p): string => self::bound($p->movement),
+                'movement',
+                static fn(RegionalPractice $p): Message => self::bound($p->movement),
                 self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->movement->sources, $all))),
             ),
             self::row(
                 $all,
-                'Locking clip, distance from the latch plate',
-                static fn(RegionalPractice $p): string => self::bound($p->clipDistance),
+                'clip',
+                static fn(RegionalPractice $p): Message => self::bound($p->clipDistance),
                 self::mark(array_merge(...array_map(static fn(RegionalPractice $p): array => $p->clipDistance->sources, $all))),
             ),
             self::row(
                 $all,
-                'Lower anchors, child and seat together, forward-facing, when the label gives no figure',
-                static fn(RegionalPractice $p): string => self::together($p->anchorsForward),
+                'anchors_forward',
+                static fn(RegionalPractice $p): Message => self::together($p->anchorsForward),
                 self::mark([RegionalPractice::anchorsSource()]),
             ),
             self::row(
                 $all,
-                'Lower anchors, child and seat together, rear-facing, when the label gives no figure',
-                static fn(RegionalPractice $p): string => self::together($p->anchorsRear),
+                'anchors_rear',
+                static fn(RegionalPractice $p): Message => self::together($p->anchorsRear),
                 self::mark([RegionalPractice::anchorsSource()]),
             ),
             self::row(
                 $all,
-                'These hold for seats made from',
-                static fn(RegionalPractice $p): string => $p->anchorsMadeFrom?->show() ?? 'does not apply',
+                'made_from',
+                static fn(RegionalPractice $p): Message => new Message('limits.values.made_from', [
+                    'known' => $p->anchorsMadeFrom !== null,
+                    'day' => $p->anchorsMadeFrom,
+                ]),
                 self::mark([RegionalPractice::anchorsSource()]),
             ),
             self::row(
                 $all,
-                'Forward harness without a tether anchor',
-                static fn(RegionalPractice $p): string => $p->forwardWithoutTether ? 'only if the seat\'s maker says so' : 'never',
+                'no_tether',
+                static fn(RegionalPractice $p): Message => new Message('limits.values.no_tether', [
+                    'allowed' => $p->forwardWithoutTether,
+                ]),
                 'C',
             ),
             self::row(
                 $all,
-                'Booster not before',
-                static fn(RegionalPractice $p): string => $p->boosterFrom->show() . (
-                    $p->boosterWeight === null ? '' : " and {$p->boosterWeight->show()}"
-                ),
+                'booster',
+                static fn(RegionalPractice $p): Message => new Message('limits.values.booster', [
+                    'from' => $p->boosterFrom,
+                    'weight' => $p->boosterWeight,
+                    'heavy' => $p->boosterWeight !== null,
+                ]),
                 'C',
             ),
             self::row(
                 $all,
-                'Accepted standards on the label',
-                static fn(RegionalPractice $p): string => implode(
-                    ', ',
+                'accepted',
+                static fn(RegionalPractice $p): Listing => Listing::names(
                     array_map(static fn(Standard $s): string => $s->title(), $p->accepted),
                 ),
                 self::mark([Source::AcceptedStandards->cite()]),
@@ -93,36 +102,34 @@ final readonly class LimitTable
         return new self(array_map(static fn(Standard $s): string => $s->title(), Standard::cases()), [
             self::row(
                 $all,
-                'Shoulder straps leave the seat, rear-facing',
-                static fn(Convention $c): string => self::straps($c->rearStraps),
-                $mark . '; schools differ',
+                'rear_straps',
+                static fn(Convention $c): Message => self::straps($c->rearStraps),
+                $mark,
+                differ: true,
             ),
             self::row(
                 $all,
-                'Shoulder straps leave the seat, forward-facing',
-                static fn(Convention $c): string => self::straps($c->forwardStraps),
+                'forward_straps',
+                static fn(Convention $c): Message => self::straps($c->forwardStraps),
                 $mark,
             ),
             self::row(
                 $all,
-                'Strap tightness test',
-                static fn(Convention $c): string => $c->tightness === TightnessTest::Pinch
-                    ? 'pinch: no webbing can be pinched lengthwise'
-                    : 'one finger between strap and child, not two',
-                $mark . '; schools differ',
+                'tightness',
+                static fn(Convention $c): Message => new Message('limits.values.tightness', ['test' => $c->tightness]),
+                $mark,
+                differ: true,
             ),
             self::row(
                 $all,
-                'Chest clip',
-                static fn(Convention $c): string => $c->chestClip ? 'has one, level with the armpits' : 'none',
+                'chest_clip',
+                static fn(Convention $c): Message => new Message('limits.values.chest_clip', ['has' => $c->chestClip]),
                 $mark,
             ),
             self::row(
                 $all,
-                'Tether, rear-facing',
-                static fn(Convention $c): string => $c->rearTetherAlways
-                    ? 'always, unless the seat forbids it'
-                    : 'only if the seat requires it',
+                'rear_tether',
+                static fn(Convention $c): Message => new Message('limits.values.rear_tether', ['always' => $c->rearTetherAlways]),
                 $mark,
             ),
         ]);
@@ -131,12 +138,16 @@ final readonly class LimitTable
     /**
      * @template T
      * @param list<T> $all
-     * @param callable(T): string $value
-     * @return array{string, list<string>, string}
+     * @param callable(T): (Message|Listing) $value
+     * @return array{Message, list<Message|Listing>, Message|string}
      */
-    private static function row(array $all, string $title, callable $value, string $mark): array
+    private static function row(array $all, string $title, callable $value, string $mark, bool $differ = false): array
     {
-        return [$title, array_map($value, $all), $mark];
+        return [
+            new Message("limits.rows.{$title}"),
+            array_map($value, $all),
+            $differ ? new Message('limits.differ', ['mark' => $mark]) : $mark,
+        ];
     }
 
     /** @param list<Citation> $sources */
@@ -145,22 +156,18 @@ final readonly class LimitTable
         return implode('; ', array_unique(array_map(static fn(Citation $source): string => $source->marked(), $sources)));
     }
 
-    private static function bound(Bound $bound): string
+    private static function bound(Bound $bound): Message
     {
-        return ($bound->inclusive ? 'at most ' : 'less than ') . $bound->value->show();
+        return new Message('limits.values.bound', ['limit' => $bound->value, 'inclusive' => $bound->inclusive]);
     }
 
-    private static function together(?Mass $mass): string
+    private static function together(?Mass $mass): Message
     {
-        return $mass === null ? 'the label only' : "at most {$mass->show()}";
+        return new Message('limits.values.together', ['limit' => $mass, 'known' => $mass !== null]);
     }
 
-    private static function straps(StrapRule $rule): string
+    private static function straps(StrapRule $rule): Message
     {
-        return match ($rule) {
-            StrapRule::AtOrBelow => 'at or below the shoulder',
-            StrapRule::AtOrAbove => 'at or above the shoulder',
-            StrapRule::LevelTo25Above => 'level to 25 mm above',
-        };
+        return new Message('limits.values.straps', ['rule' => $rule]);
     }
 }

@@ -12,12 +12,18 @@ use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\ReinspectionRules;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Present\Handbook\LimitTable;
 use MintBuckle\Present\Handbook\RuleText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
-/** From a finding to its remedy, from a change to what must be looked at again, from a code to its words. */
+/**
+ * From a finding to its remedy, from a change to what must be looked at again, from a code to its words.
+ *
+ * @phpstan-import-type Told from Message as Telling
+ */
 final class HelpTest extends TestCase
 {
     /** Facts that are judged when given and never asked: case-format, "Asked and optional". */
@@ -87,8 +93,12 @@ final class HelpTest extends TestCase
     {
         foreach (Rulebook::current()->codes() as $code) {
             $text = RuleText::of($code);
-            self::assertMatchesRegularExpression('/^(stop|fix|ask|advise)/', $text->severity, $code->value);
-            self::assertMatchesRegularExpression('/^[A-Z].*\.$/su', $text->when, $code->value);
+            foreach (array_keys(Told::LOCALES) as $language) {
+                $teller = Told::in($language);
+                self::assertNotSame($text->title->key, $teller->tell($text->title), $code->value);
+                self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/su', $teller->sentence($text->weighs), $code->value);
+                self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/su', $teller->sentence($text->when), $code->value);
+            }
             self::assertMatchesRegularExpression('/^(P|C|M)/', $text->mark, $code->value);
         }
     }
@@ -96,13 +106,22 @@ final class HelpTest extends TestCase
     public function testLimitsStandSideBySideAsTheRulesUseThem(): void
     {
         $practices = LimitTable::practices();
-        self::assertSame(['us', 'nz', 'au'], $practices->columns);
-        self::assertSame(['at most 1 in', 'less than 25 mm', 'less than 25 mm'], $practices->rows[0][1]);
-        self::assertSame(['at most 65 lb', 'the label only', 'the label only'], $practices->rows[2][1]);
+        self::assertSame(['United States', 'New Zealand', 'Australia'], self::told($practices->columns));
+        self::assertSame(['at most 1 in', 'less than 25 mm', 'less than 25 mm'], self::told($practices->rows[0][1]));
+        self::assertSame(['at most 65 lb', 'the label only', 'the label only'], self::told($practices->rows[2][1]));
 
         $conventions = LimitTable::conventions();
-        $tests = array_combine($conventions->columns, $conventions->rows[2][1]);
+        $tests = array_combine(self::told($conventions->columns), self::told($conventions->rows[2][1]));
         self::assertStringStartsWith('pinch', $tests['FMVSS 213']);
         self::assertStringStartsWith('one finger', $tests['AS/NZS 1754']);
+    }
+
+    /**
+     * @param list<Telling> $some
+     * @return list<string>
+     */
+    private static function told(array $some): array
+    {
+        return array_map(Told::in('en')->show(...), $some);
     }
 }

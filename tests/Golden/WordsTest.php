@@ -49,12 +49,28 @@ final class WordsTest extends TestCase
     {
         $codes = Rulebook::current()->codes();
         GoldenFile::assertHolds('words/handbook.json', [
-            'rules' => array_combine(array_map(static fn(Code $code): string => $code->value, $codes), array_map(static fn(Code $code): array => ['code' => $code->value] + get_object_vars(RuleText::of($code)), $codes)),
-            'practices' => get_object_vars(LimitTable::practices()),
-            'conventions' => get_object_vars(LimitTable::conventions()),
-            'schools' => Schools::ROWS,
+            'rules' => array_combine(array_map(static fn(Code $code): string => $code->value, $codes), array_map(self::rule(...), $codes)),
+            'practices' => self::table(LimitTable::practices()),
+            'conventions' => self::table(LimitTable::conventions()),
+            'schools' => array_map(Told::all(...), Schools::rows()),
             'a car of 2002' => array_map(get_object_vars(...), YearPromise::of(2002)),
-            'help' => array_map(get_object_vars(...), [Help::gettingItTight(true), Help::gettingItTight(false), Help::gettingItTight(null), Help::lockingClip(), Help::lockingABelt(), Help::measuringMovement(), ...array_map(Help::tightness(...), TightnessTest::cases())]),
+            'help' => array_map(static fn(Help $help): array => ['picture' => $help->picture, 'title' => Told::english($help->title), 'steps' => Told::all($help->steps)], [Help::gettingItTight(true), Help::gettingItTight(false), Help::gettingItTight(null), Help::lockingClip(), Help::lockingABelt(), Help::measuringMovement(), ...array_map(Help::tightness(...), TightnessTest::cases())]),
         ]);
+    }
+
+    /** @return array<string, string> */
+    private static function rule(Code $code): array
+    {
+        $rule = RuleText::of($code);
+
+        return ['code' => $code->value, 'title' => Told::english($rule->title), 'severity' => Told::english($rule->weighs), 'when' => Told::english($rule->when), 'mark' => $rule->mark];
+    }
+
+    /** @return array<string, mixed> */
+    private static function table(LimitTable $table): array
+    {
+        $told = Told::in('en')->show(...);
+
+        return ['columns' => array_map($told, $table->columns), 'rows' => array_map(static fn(array $row): array => [$told($row[0]), array_map($told, $row[1]), $told($row[2])], $table->rows)];
     }
 }

@@ -139,7 +139,7 @@ final class DrawingWordsTest extends TestCase
 
     public function testHelpFollowsTheDirection(): void
     {
-        $words = static fn(?bool $rear): string => implode(' ', Help::gettingItTight($rear)->steps);
+        $words = static fn(?bool $rear): string => implode(' ', Told::all(Help::gettingItTight($rear)->steps));
         self::assertStringContainsString('tighten the tether', $words(false));
         self::assertStringNotContainsString('tighten the tether', $words(true) . $words(null));
         self::assertStringContainsString('noodle or towel', $words(true));

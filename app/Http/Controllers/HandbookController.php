@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Handbook\HandbookPage;
+use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -12,6 +13,6 @@ final readonly class HandbookController
 {
     public function __invoke(Request $request): View
     {
-        return view('pages.handbook', ['page' => new HandbookPage($request->string('q')->limit(80, '')->toString())]);
+        return view('pages.handbook', ['page' => new HandbookPage($request->string('q')->limit(80, '')->toString(), Telling::now())]);
     }
 }

@@ -15,7 +15,6 @@ use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Fit\BeltOnlyJudge;
 use MintBuckle\Core\Fit\Breach;
 use MintBuckle\Core\Fit\BreachKind;
-use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rules\Rule;
 
 /** May the child ride with the seat belt alone? */
@@ -28,7 +27,7 @@ final readonly class BeltOnlyRule implements Rule
                 Code::of('mode.belt_only_early'),
                 [Severity::Fix],
                 mendedBy: ['setup.mode'],
-                figures: ['stature' => BeltOnlyJudge::stature()->show(LengthUnit::Centimetre)],
+                figures: ['stature' => BeltOnlyJudge::stature()],
             ),
             new Finds(Code::of('mode.law_booster'), [Severity::Fix], mendedBy: ['setup.mode']),
         ];

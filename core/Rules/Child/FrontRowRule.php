@@ -32,7 +32,7 @@ final readonly class FrontRowRule implements Rule
                 [Severity::Fix, Severity::Advise],
                 mendedBy: ['setup.position'],
                 sources: [Source::Paediatricians],
-                figures: ['months' => Months::of(self::BACK_ROW_MONTHS)->show()],
+                figures: ['months' => Months::of(self::BACK_ROW_MONTHS)],
             ),
         ];
     }

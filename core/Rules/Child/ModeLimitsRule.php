@@ -19,7 +19,6 @@ use MintBuckle\Core\Fit\BreachKind;
 use MintBuckle\Core\Fit\HeldOtherwise;
 use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\ModeJudge;
-use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Truth\Truth;
 
@@ -47,7 +46,7 @@ final readonly class ModeLimitsRule implements Rule
                 [Severity::Fix, Severity::Stop],
                 mendedBy: ['setup.head_to_shell_top'],
                 ownFigures: ['seat.modes.*.head_clearance_min'],
-                figures: ['clearance' => ModeJudge::leastShellAboveHead()->show(LengthUnit::Millimetre)],
+                figures: ['clearance' => ModeJudge::leastShellAboveHead()],
             ),
             new Finds(Code::of('fit.head_forward'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.ears_above']),
             new Finds(Code::of('fit.shoulder_marker'), [Severity::Fix, Severity::Stop], mendedBy: ['setup.marker']),
@@ -89,7 +88,7 @@ final readonly class ModeLimitsRule implements Rule
             $heldOtherwise === HeldBy::Belt => 'belt',
             $heldOtherwise === HeldBy::LowerAnchors => 'anchors',
             $other !== null => 'use',
-            ModeFits::of($s)->fits(ModeName::BeltOnly) === Truth::Yes => 'belt_only',
+            ModeFits::of($s)->fitsWithoutSeat() === Truth::Yes => 'no_seat',
             default => 'find',
         };
     }

@@ -124,7 +124,12 @@ final readonly class CrashRule implements Rule
             Code::of('history.crash'),
             Severity::Stop,
             variant: $variant,
-            with: ['failed' => Listing::clauses(array_map(static fn(string $point): Message => new Message("breaches.crash.{$point}"), $failed))],
+            with: [
+                'failed' => Listing::clauses(array_map(
+                    static fn(string $point): Message => new Message("breaches.crash.{$point}"),
+                    $failed,
+                )),
+            ],
             from: $from,
             sources: [$source],
         );

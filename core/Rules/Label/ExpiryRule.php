@@ -31,7 +31,7 @@ final readonly class ExpiryRule implements Rule
                 Code::of('expiry.soon'),
                 [Severity::Advise],
                 mendedBy: ['seat.use_until'],
-                figures: ['days' => (string) self::SOON_DAYS],
+                figures: ['days' => self::SOON_DAYS],
             ),
             new Finds(Code::of('expiry.unknown'), [Severity::Ask], mendedBy: ['seat.use_until', 'seat.life_years']),
         ];

@@ -24,7 +24,7 @@ final readonly class RecallListRule implements Rule
     public function finds(): array
     {
         return [
-            new Finds(Code::of('recall.list_stale'), [Severity::Ask], figures: ['days' => (string) self::FRESH_DAYS]),
+            new Finds(Code::of('recall.list_stale'), [Severity::Ask], figures: ['days' => self::FRESH_DAYS]),
         ];
     }
 

@@ -44,7 +44,10 @@ final readonly class StandardRule implements Rule
                 Severity::Stop,
                 variant: $seat->standards === [] ? 'none' : null,
                 with: [
-                    'claimed' => Listing::names(array_map(static fn(string $one): string => Standard::tryFrom($one)?->title() ?? $one, $seat->standards)),
+                    'claimed' => Listing::names(array_map(
+                        static fn(string $one): string => Standard::tryFrom($one)?->title() ?? $one,
+                        $seat->standards,
+                    )),
                     'accepted' => Listing::any(array_map(static fn(Standard $one): string => $one->title(), $s->practice->accepted)),
                 ],
                 observed: implode(', ', $seat->standards),

@@ -33,7 +33,7 @@ final readonly class OverhangRule implements Rule
                 [Severity::Fix],
                 mendedBy: ['setup.overhang', 'setup.base_on_cushion'],
                 ownFigures: ['seat.overhang_max'],
-                figures: ['share' => self::percent(BigRational::of(self::LEAST_SHARE)) . ' %'],
+                figures: ['share' => self::told(BigRational::of(self::LEAST_SHARE))],
             ),
         ];
     }

@@ -27,7 +27,7 @@ final readonly class BuckleTurnsRule implements Rule
                 Code::of('secure.buckle_turns'),
                 [Severity::Fix],
                 mendedBy: ['setup.buckle_turns'],
-                figures: ['turns' => (string) self::MOST],
+                figures: ['turns' => self::MOST],
             ),
         ];
     }

@@ -1,11 +1,11 @@
 @props(['help'])
 <details class="card-work panel help" data-help="{{ $help->picture }}">
-    <summary>{{ $help->title }}</summary>
+    <summary>@tell($help->title)</summary>
     <div class="help-body">
         <x-drawing.help-picture :name="$help->picture" />
         <ol>
             @foreach ($help->steps as $step)
-                <li>{{ $step }}</li>
+                <li>@says($step)</li>
             @endforeach
         </ol>
     </div>

@@ -5,7 +5,7 @@
             <tr>
                 <th scope="col">{{ $first }}</th>
                 @foreach ($table->columns as $column)
-                    <th scope="col"><code>{{ $column }}</code></th>
+                    <th scope="col">@tell($column)</th>
                 @endforeach
                 <th scope="col">
                     Mark</th>
@@ -14,12 +14,12 @@
         <tbody>
             @foreach ($table->rows as [$title, $values, $mark])
                 <tr>
-                    <th scope="row">{{ $title }}</th>
+                    <th scope="row">@tell($title)</th>
                     @foreach ($values as $value)
-                        <td>{{ $value }}</td>
+                        <td>@tell($value)</td>
                     @endforeach
                     <td>
-                        <abbr>{{ $mark }}</abbr>
+                        <abbr>@tell($mark)</abbr>
                     </td>
                 </tr>
             @endforeach

@@ -23,9 +23,8 @@
                 <dl class="rules">
                     @foreach ($page->rules[$station->value] as $rule)
                         <div data-rule="{{ $rule->code->value }}">
-                            <dt><code>{{ $rule->code->value }}</code> <span class="weight">{{ $rule->severity }}</span>
-                                <abbr>{{ $rule->mark }}</abbr></dt>
-                            <dd>{{ $rule->when }}</dd>
+                            <dt>@tell($rule->title) <code>{{ $rule->code->value }}</code> <abbr>{{ $rule->mark }}</abbr></dt>
+                            <dd>@says($rule->when) <span class="weight">@tell($rule->weighs)</span></dd>
                         </div>
                     @endforeach
                 </dl>
@@ -37,8 +36,8 @@
                 <dl class="rules">
                     @foreach ($page->schools as [$point, $schools, $here])
                         <div>
-                            <dt>{{ ucfirst($point) }}</dt>
-                            <dd>{{ ucfirst($schools) }}. <strong>Here: {{ $here }}.</strong></dd>
+                            <dt>@says($point)</dt>
+                            <dd>@says($schools). <strong>Here: @tell($here).</strong></dd>
                         </div>
                     @endforeach
                 </dl>

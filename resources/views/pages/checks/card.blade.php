@@ -84,7 +84,10 @@
                 @endif
                 <x-steps-panel title="Taking it out again" :steps="$page->takingOut" />
                 @if ($page->changeover)
-                    <x-steps-panel :title="'To use it as a ' . Telling::now()->tell($page->changeover->to->told())" :steps="$page->changeover->steps" />
+                    <x-steps-panel
+                        :title="'To use it as a ' . Telling::now()->tell($page->changeover->to->told())"
+                        :steps="$page->changeover->steps"
+                    />
                 @endif
             @endif
         </div>
