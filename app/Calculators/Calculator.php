@@ -10,6 +10,7 @@ use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** A question that can be answered without a visit: which facts it needs, and where in a check they belong. */
@@ -41,38 +42,14 @@ enum Calculator: string
     /** What can only be seen with the child in the seat; asked where the seat's own limits need it. */
     private const SEATED = ['setup.head_to_shell_top', 'setup.ears_above', 'setup.marker', 'child.shoulder_height', 'child.sits_unaided'];
 
-    public function title(): string
+    public function title(): Message
     {
-        return match ($this) {
-            self::Expiry => 'Until when may it be used?',
-            self::Recall => 'Is it recalled?',
-            self::Locking => 'How does this belt lock?',
-            self::Anchors => 'May the lower anchors hold it?',
-            self::Wedge => 'Which wedge under the seat?',
-            self::Slot => 'Which harness slot?',
-            self::Modes => 'Which way of riding fits?',
-            self::BeltFit => 'Ready for the belt alone?',
-            self::Extras => 'May this stay on the seat?',
-            self::Room => 'Room to the seat ahead',
-            self::Flight => 'May it fly?',
-        };
+        return new Message("calculators.{$this->value}.title");
     }
 
-    public function line(): string
+    public function line(): Message
     {
-        return match ($this) {
-            self::Expiry => 'Make date, useful life or stamp, to the first day of no more use.',
-            self::Recall => 'Maker, model, date and serial against the day\'s list.',
-            self::Locking => 'Belt, retractor and latch plate, to every way that works, in order.',
-            self::Anchors => 'Printed figure, or child and seat together.',
-            self::Wedge => 'Missing angle and base length, to noodles or towel.',
-            self::Slot => 'Shoulder and slots, to the right one.',
-            self::Modes => 'A child against a seat of the catalogue: what fits, and until when.',
-            self::BeltFit => 'Five looks and the height.',
-            self::Extras => 'Strap covers, head pads, mats, mirrors, toys.',
-            self::Room => 'What a handle, a more upright setting or no base gain.',
-            self::Flight => 'What the label must say, and how it is fixed there.',
-        };
+        return new Message("calculators.{$this->value}.line");
     }
 
     /** Where its facts belong in a check, so that one made of it opens there. */

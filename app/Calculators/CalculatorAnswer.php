@@ -8,7 +8,6 @@ use App\Models\CheckupEvent;
 use App\Recalls\NameDoubt;
 use App\Recalls\NamesOnRecord;
 use App\Units;
-use App\Words\Telling;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\FlightCard;
@@ -24,6 +23,7 @@ use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Room\RoomAhead;
+use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Wedge\WedgeSize;
 use MintBuckle\Present\Drawing\BuckleFront;
 use MintBuckle\Present\Drawing\LabelRuler;
@@ -50,6 +50,16 @@ final readonly class CalculatorAnswer
         return $seat === null ? null : app(NamesOnRecord::class)->doubt(CheckupEvent::current()->recallList, $seat->maker, $seat->model);
     }
 
+    /** Of when the list is that was looked into. */
+    public function listAge(): Message
+    {
+        $dated = $this->situation->case->recallList?->dated;
+
+        return $dated === null
+            ? new Message('calculators.recall.no_list')
+            : new Message('calculators.recall.list', ['day' => $dated, 'age' => $dated->daysUntil($this->situation->case->today)]);
+    }
+
     /** @return list<Finding> those that this calculator is about */
     public function findings(): array
     {
@@ -70,7 +80,7 @@ final readonly class CalculatorAnswer
         ));
     }
 
-    /** @return list<string> what is still missing for a whole answer, in words */
+    /** @return list<Message> what is still missing for a whole answer */
     public function missing(): array
     {
         $lacking = $this->lacking();
@@ -80,7 +90,7 @@ final readonly class CalculatorAnswer
         );
 
         return array_values(array_map(
-            static fn(string $path): string => Telling::now()->tell(CalculatorPage::askable($path)->short()),
+            static fn(string $path): Message => CalculatorPage::askable($path)->short(),
             $paths,
         ));
     }
@@ -136,7 +146,7 @@ final readonly class CalculatorAnswer
     /**
      * None where no wedge is called for or allowed.
      *
-     * @return list<array{string, Angle, Angle, Angle}> stack, what it gains, and the least and most by how far noodles are squeezed
+     * @return list<array{Message, Angle, Angle, Angle}> stack, what it gains, and the least and most by how far noodles are squeezed
      */
     public function stacks(): array
     {
@@ -153,14 +163,14 @@ final readonly class CalculatorAnswer
         ));
 
         return array_map(
-            static fn(int $n, string $name): array => [
-                $name,
+            static fn(int $n, string $stack): array => [
+                new Message("calculators.wedge.stacks.{$stack}"),
                 $gain($n, WedgeSize::SQUEEZED),
                 $gain($n, WedgeSize::LEAST_SQUEEZED),
                 $gain($n, WedgeSize::MOST_SQUEEZED),
             ],
             [1, 3],
-            ['One noodle', 'Three noodles, taped in a triangle'],
+            ['one_noodle', 'three_noodles'],
         );
     }
 

@@ -11,6 +11,7 @@ use App\Models\CheckupEvent;
 use App\Models\SeatModel;
 use App\Models\User;
 use App\Units;
+use App\Words\Telling;
 use Illuminate\Support\Collection;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
@@ -24,6 +25,7 @@ use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\FoldedCase;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** A calculator with what was typed so far, and the core's answer to it. Nothing is stored: the address holds it all. */
@@ -98,7 +100,7 @@ final readonly class CalculatorPage
 
     public function headline(): Headline
     {
-        return Headline::of($this->calculator, $this->answer(), $this->units);
+        return Headline::of($this->calculator, $this->answer());
     }
 
     /**
@@ -191,7 +193,7 @@ final readonly class CalculatorPage
             foreach ($facts as $path => $fact) {
                 $own = array_filter($e->problems, static fn(Problem $p): bool => str_starts_with($p->path, $path));
                 if ($own !== []) {
-                    $refused[$path] = ucfirst(array_values($own)[0]->message) . '.';
+                    $refused[$path] = Telling::now()->says(new Message('refused.at_field', ['problem' => array_values($own)[0]->message]));
                 }
             }
             $left = AssembleCase::begin($this->event);

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\SeatModel;
+use App\Words\Telling;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\JsonText;
 use MintBuckle\Core\Catalogue\ModelField;
 use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /**
@@ -90,7 +93,13 @@ final readonly class SeatModelFile
             || ($file->version ?? null) !== self::VERSION
             || ! is_array($file->models ?? null)
         ) {
-            return new self([], ['(file): is no ' . self::FORMAT . ' of version ' . self::VERSION]);
+            return new self(
+                [],
+                [Telling::now()->tell(new Message(
+                    'catalogue.wrong.format',
+                    ['format' => self::FORMAT, 'version' => (string) self::VERSION],
+                ))],
+            );
         }
         $models = [];
         $problems = [];
@@ -117,10 +126,10 @@ final readonly class SeatModelFile
                 [],
                 $unknown !== []
                     ? array_values(array_map(
-                        static fn(string $c): string => "line 1: has a column that the form does not know: {$c}",
+                        static fn(string $c): string => Telling::now()->tell(new Message('catalogue.wrong.column', ['column' => $c])),
                         $unknown,
                     ))
-                    : ['line 1: needs the columns kind, maker and model'],
+                    : [Telling::now()->word('catalogue.wrong.columns')],
             );
         }
         $models = [];
@@ -139,7 +148,10 @@ final readonly class SeatModelFile
                 $problems = [...$problems, ...self::problems("line {$line}", $read->rules, $typed['kind'], $read->problems)];
                 $models[] = ['kind' => $typed['kind'], 'rules' => $read->rules];
             } elseif ($fields !== [null]) {
-                $problems[] = "line {$line}: has " . count($fields) . ' fields where the first line has ' . count($header);
+                $problems[] = Telling::now()->tell(new Message(
+                    'catalogue.wrong.fields',
+                    ['line' => $line, 'has' => count($fields), 'first' => count($header)],
+                ));
             }
             $line += 1 + substr_count(implode('', $fields), "\n");
         }
@@ -148,7 +160,7 @@ final readonly class SeatModelFile
     }
 
     /**
-     * @param array<string, string> $known
+     * @param array<string, Message|string> $known
      * @return list<string>
      */
     private static function problems(string $where, stdClass $rules, string $kind, array $known): array
@@ -157,10 +169,16 @@ final readonly class SeatModelFile
             ['maker', 'model'],
             static fn(string $key): bool => ! is_string($rules->{$key} ?? null) || $rules->{$key} === '',
         );
-        $all = $known + array_fill_keys($lacking, 'Needed.') + ModelText::refused($rules) + (
-            in_array($kind, SeatModel::KINDS, true) ? [] : ['kind' => 'Must be one of: ' . implode(', ', SeatModel::KINDS) . '.']
+        $all = $known + array_fill_keys($lacking, new Message('manual_text.needed')) + ModelText::refused($rules) + (
+            in_array($kind, SeatModel::KINDS, true)
+                ? []
+                : ['kind' => new Message('manual_text.kind', ['kinds' => Listing::names(SeatModel::KINDS)])]
         );
 
-        return array_map(static fn(string $path, string $problem): string => "{$where}.{$path}: {$problem}", array_keys($all), $all);
+        return array_map(
+            static fn(string $path, Message|string $problem): string => "{$where}.{$path}: " . Telling::now()->show($problem),
+            array_keys($all),
+            $all,
+        );
     }
 }

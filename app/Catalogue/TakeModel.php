@@ -59,9 +59,7 @@ final readonly class TakeModel
         try {
             $check->caseOf($phase);
         } catch (InvalidCase $e) {
-            throw new UnreadableAnswer(
-                'With this model ' . $e->problems[0]->path . ' ' . $e->problems[0]->message . '. Put that right first.',
-            );
+            throw UnreadableAnswer::of($e->problems[0], 'with_model');
         }
     }
 }

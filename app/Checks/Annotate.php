@@ -27,7 +27,7 @@ final readonly class Annotate
         User $author,
     ): void {
         if ($beside === AnnotationKind::Declined && $holds && $reason === null) {
-            throw new UnreadableAnswer('Write down why the family declines; it still counts as open.');
+            throw UnreadableAnswer::because('why_declined');
         }
         OpenCheck::write($check, function (Check $check) use ($phase, $id, $beside, $subject, $holds, $reason, $author): void {
             NoteFact::append($check, $id, $phase, $beside->key($subject), $holds ?: null, $author, $this->clock->now(), $reason);

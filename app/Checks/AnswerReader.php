@@ -45,11 +45,11 @@ final readonly class AnswerReader
             AnswerKind::Choice => self::choice($answer),
             AnswerKind::Choices => $answer === self::NOTHING ? [] : self::choices($posted['answers'] ?? null),
             AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted),
-            AnswerKind::Whole => self::number($answer, 'Enter a number.'),
-            AnswerKind::Share => self::number($answer, 'Enter per cent, 0 to 100.') / 100,
+            AnswerKind::Whole => self::number($answer, 'enter_number'),
+            AnswerKind::Share => self::number($answer, 'enter_share') / 100,
             AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== ''
                 ? $answer
-                : throw new UnreadableAnswer('Enter something, or leave it unknown.'),
+                : throw UnreadableAnswer::because('enter_something'),
             AnswerKind::Texts => match ($answer) {
                 self::NOTHING => [],
                 self::ADD => [...(is_array($before) ? array_values($before) : []), self::entryName($posted)],
@@ -69,14 +69,14 @@ final readonly class AnswerReader
         return match ($answer) {
             'yes' => true,
             'no' => false,
-            default => throw new UnreadableAnswer('Choose yes or no.'),
+            default => throw UnreadableAnswer::because('yes_or_no'),
         };
     }
 
     private static function choice(string $answer): string|int
     {
         return match (true) {
-            $answer === '' => throw new UnreadableAnswer('Choose one.'),
+            $answer === '' => throw UnreadableAnswer::because('choose_one'),
             ctype_digit($answer) => (int) $answer,
             default => $answer,
         };
@@ -87,7 +87,7 @@ final readonly class AnswerReader
     {
         $chosen = array_values(array_filter(is_array($answers) ? $answers : [], is_string(...)));
 
-        return $chosen !== [] ? $chosen : throw new UnreadableAnswer('Choose at least one, or "None of these".');
+        return $chosen !== [] ? $chosen : throw UnreadableAnswer::because('choose_some');
     }
 
     /**
@@ -97,19 +97,17 @@ final readonly class AnswerReader
     private static function quantity(array $posted): array
     {
         $text = is_string($posted['amount'] ?? null) ? $posted['amount'] : '';
-        $amount = Amount::parse($text) ?? throw new UnreadableAnswer(
-            $text === '' ? 'Enter what you measured.' : "\"{$text}\" is no number. Enter it like 12, 12.5 or 1 1/2.",
-        );
+        $amount = Amount::parse($text) ?? throw UnreadableAnswer::because($text === '' ? 'enter_measured' : 'no_number', ['text' => $text]);
         $unit = $posted['unit'] ?? null;
 
         return is_string($unit) && $unit !== ''
             ? ['value' => $amount, 'unit' => $unit]
-            : throw new UnreadableAnswer('The page did not say in which unit. Open it again.');
+            : throw UnreadableAnswer::because('no_unit');
     }
 
     private static function number(string $answer, string $otherwise): int|float
     {
-        return Amount::parse($answer) ?? throw new UnreadableAnswer($otherwise);
+        return Amount::parse($answer) ?? throw UnreadableAnswer::because($otherwise);
     }
 
     /** @return list<string> */
@@ -120,7 +118,7 @@ final readonly class AnswerReader
             static fn(string $line): bool => $line !== '',
         ));
 
-        return $lines !== [] ? $lines : throw new UnreadableAnswer('Write one thing a line, or press "Nothing".');
+        return $lines !== [] ? $lines : throw UnreadableAnswer::because('write_lines');
     }
 
     /**
@@ -140,9 +138,7 @@ final readonly class AnswerReader
                     LengthUnit::tryFrom($height['unit']) ?? LengthUnit::Millimetre,
                 )->isMoreThan(Length::of(self::HIGHEST_SLOT_MM))
             ) {
-                throw new UnreadableAnswer(
-                    "No slot is {$line}" . (isset($m[2]) ? '' : " {$height['unit']}") . ' above the cushion. Look at the unit.',
-                );
+                throw UnreadableAnswer::because('no_such_slot', ['height' => $line . (isset($m[2]) ? '' : " {$height['unit']}")]);
             }
 
             return ['height' => $height];
@@ -171,7 +167,7 @@ final readonly class AnswerReader
         $text = static fn(string $key): string => is_string($posted[$key] ?? null) ? trim($posted[$key]) : '';
         $name = implode(': ', array_filter([$text('name'), $text('detail')], static fn(string $part): bool => $part !== ''));
 
-        return $name !== '' ? $name : throw new UnreadableAnswer('Say what it is, or press "Nothing".');
+        return $name !== '' ? $name : throw UnreadableAnswer::because('say_what');
     }
 
     /**

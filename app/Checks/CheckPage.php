@@ -7,6 +7,7 @@ namespace App\Checks;
 use App\Models\Check;
 use App\Recalls\NameDoubt;
 use App\Units;
+use App\Words\Telling;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\TakingOut;
@@ -20,6 +21,8 @@ use MintBuckle\Core\Locking\BeltTree;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\ListingKind;
 use MintBuckle\Core\Telling\Message;
 use MintBuckle\Present\Handbook\Help;
 
@@ -104,34 +107,39 @@ final readonly class CheckPage
 
     public function title(): string
     {
-        return "Ticket {$this->check->visit->ticket} · Child {$this->check->letter}";
+        return $this->check->title();
     }
 
+    /** The child's age and weight, and its seat. */
     public function subtitle(): string
     {
-        return implode(' · ', array_filter([
-            $this->situation->age?->show(),
-            $this->case->child->weight === null ? null : $this->units->show($this->case->child->weight),
+        return Telling::in(app()->getLocale(), $this->units)->show(Listing::of(ListingKind::Line, array_values(array_filter([
+            $this->situation->age,
+            $this->case->child->weight,
             trim(($this->case->seat->maker ?? '') . ' ' . ($this->case->seat->model ?? '')),
-        ]));
+        ], static fn(mixed $one): bool => $one !== null && $one !== ''))));
     }
 
     /** What the verdict counts: "1 thing to put right, 4 to look at". */
-    public function tally(): string
+    public function tally(): Message
     {
         $count = fn(Severity $severity): int => count(array_filter(
             $this->assessment->findings,
             static fn(Finding $f): bool => $f->severity === $severity,
         ));
-        $stops = $count(Severity::Stop);
-        $fixes = $count(Severity::Fix);
-        $open = count($this->assessment->questions);
+        $counted = array_filter([
+            'stops' => $count(Severity::Stop),
+            'fixes' => $count(Severity::Fix),
+            'looks' => count($this->assessment->questions),
+        ]);
 
-        return implode(', ', array_filter([
-            $stops === 0 ? null : ($stops === 1 ? '1 reason not to use it' : "{$stops} reasons not to use it"),
-            $fixes === 0 ? null : ($fixes === 1 ? '1 thing to put right' : "{$fixes} things to put right"),
-            $open === 0 ? null : "{$open} to look at",
-        ])) ?: 'Everything looked at';
+        return $counted === []
+            ? new Message('checks.tally.nothing')
+            : new Message('checks.tally.all', ['counted' => Listing::names(array_map(
+                static fn(string $what, int $n): Message => new Message("checks.tally.{$what}", ['n' => $n]),
+                array_keys($counted),
+                array_values($counted),
+            ))]);
     }
 
     public function link(?InspectionPhase $phase = null, ?Station $station = null): string

@@ -47,10 +47,7 @@ final readonly class NoteFact
         if (Fact::rows()->insertOrIgnore($fact) === 1) {
             $check->noteLogged(LoggedFact::ofRow((object) $fact));
         } elseif (! self::isKept($id, $fact['posted'])) {
-            throw new UnreadableAnswer(
-                'Another answer was kept under this entry before, and its reply was lost on the way. What is kept is shown now; answer '
-                    . 'again if it is not right.',
-            );
+            throw UnreadableAnswer::because('other_kept');
         }
     }
 

@@ -26,7 +26,7 @@ final readonly class OpenCheck
         DB::transaction(static function () use ($check, $write): void {
             $visit = Visit::query()->lockForUpdate()->findOrFail($check->visit_id);
             if ($visit->left_at !== null) {
-                throw new UnreadableAnswer('This family has left; its check is signed and stays as it is.');
+                throw UnreadableAnswer::because('signed');
             }
             $event = CheckupEvent::query()->findOrFail($visit->checkup_event_id);
             $event->setRelation('recallList', $event->recall_list_id === null ? null : RecallList::known($event->recall_list_id));

@@ -42,9 +42,9 @@ final readonly class RecordFact
     /** @param array<array-key, mixed> $posted */
     private function record(Check $check, InspectionPhase $phase, string $id, string $key, array $posted, User $author, ?string $note): void
     {
-        $askable = Questionnaire::standard()->for($key) ?? throw new UnreadableAnswer('This is not a fact of the check.');
+        $askable = Questionnaire::standard()->for($key) ?? throw UnreadableAnswer::because('not_a_fact');
         if ($phase === InspectionPhase::Found && str_starts_with($key, 'handover')) {
-            throw new UnreadableAnswer('Hand-over is asked as the seat leaves, not as it was found.');
+            throw UnreadableAnswer::because('handover_later');
         }
         $before = $askable->kind->isAddedTo() ? CasePath::get($check->caseOf($phase)->raw, $key) : null;
         NoteFact::append(
@@ -70,7 +70,7 @@ final readonly class RecordFact
             $check->forgetLogged();
             $own = array_filter($e->problems, static fn(Problem $p): bool => str_starts_with($p->path, $key));
             $problem = array_values($own)[0] ?? $e->problems[0];
-            throw new UnreadableAnswer('This ' . $problem->message . '.');
+            throw UnreadableAnswer::of($problem);
         }
     }
 }

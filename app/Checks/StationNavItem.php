@@ -10,11 +10,12 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\InspectionPhase;
+use MintBuckle\Core\Telling\Message;
 
 /** A station on the strap: its mark, and in a few words what is open. */
 final readonly class StationNavItem
 {
-    private function __construct(public Station $station, public Verdict $verdict, public string $summary) {}
+    private function __construct(public Station $station, public Verdict $verdict, public Message $summary) {}
 
     public static function of(Station $station, Assessment $assessment, InspectionPhase $phase): self
     {
@@ -26,12 +27,15 @@ final readonly class StationNavItem
             $worst !== null && (
                 $worst->severity->rank() <= Severity::Fix->rank()
                 || ($worst->severity === Severity::Ask && $open === 0)
-            ) => $worst->severity->title()
-                . (count($findings) > 1 ? ': ' . count($findings) . ' things' : ': ' . self::short(Telling::now()->message($worst))),
-            $open > 0 => "{$open} to look at",
-            $worst !== null => 'in order, with advice',
-            $station === Station::Handover && $phase === InspectionPhase::Found => 'asked as it leaves',
-            default => 'in order',
+            ) => new Message(count($findings) > 1 ? 'checks.station.things' : 'checks.station.thing', [
+                'weight' => $worst->severity->title(),
+                'n' => count($findings),
+                'thing' => self::short(Telling::now()->message($worst)),
+            ]),
+            $open > 0 => new Message('checks.tally.looks', ['n' => $open]),
+            $worst !== null => new Message('checks.station.advice'),
+            $station === Station::Handover && $phase === InspectionPhase::Found => new Message('checks.station.later'),
+            default => new Message('checks.station.in_order'),
         });
     }
 

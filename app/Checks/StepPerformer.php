@@ -9,12 +9,4 @@ enum StepPerformer: string
 {
     case Technician = 'technician';
     case Family = 'family';
-
-    public function title(): string
-    {
-        return match ($this) {
-            self::Technician => 'Your hands',
-            self::Family => 'The family shows it back',
-        };
-    }
 }

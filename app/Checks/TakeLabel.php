@@ -24,7 +24,7 @@ final readonly class TakeLabel
     public function __invoke(Check $check, array $facts, User $author): void
     {
         if ($facts === []) {
-            throw new UnreadableAnswer('There is nothing to take.');
+            throw UnreadableAnswer::because('nothing_to_take');
         }
         OpenCheck::write($check, function (Check $check) use ($facts, $author): void {
             foreach ($facts as $key => $value) {
@@ -44,7 +44,7 @@ final readonly class TakeLabel
             try {
                 $check->caseOf(InspectionPhase::Left);
             } catch (InvalidCase $e) {
-                throw new UnreadableAnswer('This ' . $e->problems[0]->message . '.');
+                throw UnreadableAnswer::of($e->problems[0]);
             }
         });
     }

@@ -22,9 +22,9 @@ final readonly class UndoFact
             if (array_filter($check->logged(), static fn(LoggedFact $fact): bool => $fact->undoes === $undoes) !== []) {
                 return;
             }
-            $last = $check->log($phase)->last($phase) ?? throw new UnreadableAnswer('There is nothing to take back.');
+            $last = $check->log($phase)->last($phase) ?? throw UnreadableAnswer::because('nothing_to_undo');
             if ($last->id !== $undoes) {
-                throw new UnreadableAnswer('Something was entered in the meantime. Look at it first, then undo.');
+                throw UnreadableAnswer::because('entered_meanwhile');
             }
             NoteFact::append($check, $id, $phase, $last->key, null, $author, $this->clock->now(), undoes: $undoes);
         });

@@ -9,18 +9,18 @@ use App\Models\CheckupEvent;
 /** The event at a glance: who waits, who is worked on, who has left. */
 final readonly class EventPage
 {
-    /** @var array<string, list<VisitCard>> by heading, in the order in which they matter; none is empty */
+    /** @var array<string, list<VisitCard>> by the name of their heading, in the order in which they matter; none is empty */
     public array $groups;
 
     /** @param list<VisitCard> $visits */
     public function __construct(public CheckupEvent $event, array $visits)
     {
-        $groups = ['In the bays' => [], 'Waiting' => [], 'Gone home' => []];
+        $groups = ['in_bays' => [], 'waiting' => [], 'gone' => []];
         foreach ($visits as $visit) {
             $groups[match (true) {
-                $visit->hasLeft => 'Gone home',
-                $visit->bay !== null => 'In the bays',
-                default => 'Waiting',
+                $visit->hasLeft => 'gone',
+                $visit->bay !== null => 'in_bays',
+                default => 'waiting',
             }][] = $visit;
         }
         $this->groups = array_filter($groups);

@@ -9,6 +9,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\CaseFile\Writer;
 use MintBuckle\Core\Facts\Campaign as CoreCampaign;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /**
@@ -68,11 +69,14 @@ final class Campaign extends Model
     }
 
     /** What it asks of whoever has such a seat, in a sentence. */
-    public function words(): string
+    public function words(): Message
     {
-        $use = $this->advice === 'usable_until_remedy' ? 'It may be used until it is put right' : 'Do not use it until it is put right';
-
-        return "{$this->code}: " . ($this->defect ?? 'no defect is named') . ". {$use}: " . ($this->remedy ?? 'ask the maker') . '.';
+        return new Message('recalls.words', [
+            'code' => $this->code,
+            'defect' => $this->defect ?? new Message('recalls.no_defect'),
+            'advice' => $this->advice,
+            'remedy' => $this->remedy ?? new Message('recalls.ask_maker'),
+        ]);
     }
 
     protected function casts(): array

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Checks\AssembleCase;
 use App\Checks\Projection;
+use App\Words\Telling;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -17,6 +18,7 @@ use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\FoldedCase;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * One seat, one child, one place in one car.
@@ -55,6 +57,12 @@ final class Check extends Model
     public $incrementing = false;
 
     protected $keyType = 'string';
+
+    /** What it is called on the screens that belong to it. */
+    public function title(): string
+    {
+        return Telling::now()->tell(new Message('checks.title', ['ticket' => $this->visit->ticket, 'letter' => $this->letter]));
+    }
 
     /** @return BelongsTo<Visit, $this> */
     public function visit(): BelongsTo

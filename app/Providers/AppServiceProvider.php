@@ -8,11 +8,13 @@ use App\Checks\Judge;
 use App\Clock;
 use App\Units;
 use App\Words\Languages;
+use App\Words\Translator;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator as LaravelTranslator;
 use MintBuckle\Core\Rulebook;
 use Psr\Clock\ClockInterface;
 
@@ -30,6 +32,10 @@ final class AppServiceProvider extends ServiceProvider
         });
         $this->app->bind(Units::class, static fn(): Units => Units::remembered(request()->cookie(Units::COOKIE)));
         $this->app->singleton(ClockInterface::class, Clock::class);
+        $this->app->extend('translator', static fn(LaravelTranslator $laravels): Translator => new Translator(
+            $laravels->getLoader(),
+            $laravels->getLocale(),
+        ));
     }
 
     public function boot(): void

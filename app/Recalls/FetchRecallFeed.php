@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Recalls;
 
 use App\Models\RecallImport;
+use App\Words\Telling;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Client\RequestException;
 use Illuminate\Support\Facades\Storage;
+use MintBuckle\Core\Telling\Message;
 
 /** Asks the feed for its list: with a time-out, again after a while, and never for ever. The list in use stays until another was taken. */
 final readonly class FetchRecallFeed
@@ -30,27 +32,25 @@ final readonly class FetchRecallFeed
                 ->get($this->config->string('recalls.feed') . "/{$behaviour}.json");
             Storage::put($import->path, $answer->body());
         } catch (ConnectionException) {
-            self::refuse(
-                $import,
-                'did not answer in time, ' . $this->config->integer('recalls.tries')
-                    . ' times. Try again later, or take the list from a file.',
-            );
+            self::refuse($import, new Message('recalls.feed.no_answer', ['n' => $this->config->integer('recalls.tries')]));
 
             return;
         } catch (RequestException $e) {
-            self::refuse(
-                $import,
-                "answered with an error ({$e->response->status()}), " . $this->config->integer('recalls.tries')
-                    . ' times. Try again later, or take the list from a file.',
-            );
+            self::refuse($import, new Message('recalls.feed.error', [
+                'status' => (string) $e->response->status(),
+                'n' => $this->config->integer('recalls.tries'),
+            ]));
 
             return;
         }
         ($this->read)($import);
     }
 
-    private static function refuse(RecallImport $import, string $message): void
+    private static function refuse(RecallImport $import, Message $message): void
     {
-        $import->update(['state' => ImportState::Refused, 'problems' => [['path' => 'The feed', 'message' => $message]]]);
+        $import->update(['state' => ImportState::Refused, 'problems' => [[
+            'path' => Telling::now()->word('recalls.feed.name'),
+            'message' => Telling::now()->tell($message),
+        ]]]);
     }
 }

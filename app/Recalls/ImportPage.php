@@ -44,6 +44,6 @@ final readonly class ImportPage
         }
         [$new, $gone, $changed] = $changes['counts'];
 
-        return [['New', $new, $changes['new']], ['Gone', $gone, $changes['gone']], ['Told otherwise', $changed, $changes['changed']]];
+        return [['new', $new, $changes['new']], ['gone', $gone, $changes['gone']], ['told', $changed, $changes['changed']]];
     }
 }

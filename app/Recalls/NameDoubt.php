@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Recalls;
 
 use MintBuckle\Core\Recall\Folded;
+use MintBuckle\Core\Telling\Message;
 
 /** A maker or model that neither list nor catalogue knows, with the names that come near. */
 final readonly class NameDoubt
@@ -22,10 +23,8 @@ final readonly class NameDoubt
         return "{$this->path}/" . (Folded::text($this->typed) === '' ? 'blank' : substr(sha1(Folded::text($this->typed)), 0, 12));
     }
 
-    public function sentence(): string
+    public function told(): Message
     {
-        return $this->path === 'seat.maker'
-            ? "Nothing could be matched: neither the recall list nor the catalogue knows a maker “{$this->typed}”."
-            : "Nothing could be matched: neither the recall list nor the catalogue knows a model “{$this->typed}” of this maker.";
+        return new Message('checks.doubt.' . ($this->path === 'seat.maker' ? 'maker' : 'model'), ['name' => $this->typed]);
     }
 }

@@ -11,6 +11,7 @@ use App\Models\RecallImport;
 use App\Models\RecallList;
 use Illuminate\Support\Collection;
 use MintBuckle\Core\Rules\Label\RecallListRule;
+use MintBuckle\Core\Telling\Message;
 
 /** The recall list in use, lists on their way in, and families to be told. */
 final readonly class RecallsPage
@@ -50,12 +51,12 @@ final readonly class RecallsPage
         $this->told = $list === null || $codes === [] ? [] : $list->named($codes)->keyBy('code')->all();
     }
 
-    /** @return list<string> what to tell a family, a sentence a campaign */
+    /** @return list<Message> what to tell a family, a sentence a campaign */
     public function words(RecallFollowUp $followUp): array
     {
         return array_values(array_filter(
-            array_map(fn(string $code): ?string => isset($this->told[$code]) ? $this->told[$code]->words() : null, $followUp->campaigns),
-            is_string(...),
+            array_map(fn(string $code): ?Message => isset($this->told[$code]) ? $this->told[$code]->words() : null, $followUp->campaigns),
+            static fn(?Message $words): bool => $words !== null,
         ));
     }
 

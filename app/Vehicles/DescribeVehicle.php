@@ -34,7 +34,7 @@ final readonly class DescribeVehicle
     public function place(Visit $visit, string $place, string $field, array $posted, User $author): void
     {
         $askable = Questionnaire::standard()->for("vehicle.positions.0.{$field}")
-            ?? throw new UnreadableAnswer('This is not a fact of a place.');
+            ?? throw UnreadableAnswer::because('not_of_a_place');
         $value = AnswerReader::read($askable, $posted, null, $author);
         $this->everywhere($visit, function (Check $check) use ($place, $field, $value, $author): void {
             $index = self::index($check, $place);
@@ -97,7 +97,7 @@ final readonly class DescribeVehicle
                     try {
                         $check->caseOf(InspectionPhase::Left);
                     } catch (InvalidCase $e) {
-                        throw new UnreadableAnswer(ucfirst($e->problems[0]->message) . '. Move the child first.');
+                        throw UnreadableAnswer::of($e->problems[0], 'move_first');
                     }
                 });
             }

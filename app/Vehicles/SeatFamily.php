@@ -51,7 +51,7 @@ final readonly class SeatFamily
         try {
             $check->caseOf(InspectionPhase::Left);
         } catch (InvalidCase $e) {
-            throw new UnreadableAnswer('This ' . $e->problems[0]->message . '.');
+            throw UnreadableAnswer::of($e->problems[0]);
         }
     }
 }

@@ -22,7 +22,7 @@ final readonly class ArrivePage
     /**
      * @param Collection<int, SeatModel> $seats
      * @param Collection<int, VehicleLayout> $layouts
-     * @param array<string, string> $modes
+     * @param array<string, Message> $modes
      * @param array<string, Message> $places
      */
     private function __construct(
@@ -47,7 +47,7 @@ final readonly class ArrivePage
             $layouts,
             array_combine(
                 array_column(ModeName::cases(), 'value'),
-                array_map(static fn(ModeName $m): string => $m->title(), ModeName::cases()),
+                array_map(static fn(ModeName $m): Message => $m->title(), ModeName::cases()),
             ),
             array_combine(self::PLACES, array_map(Answers::placeTitle(...), self::PLACES)),
             max(1, is_array($old['children'] ?? null) ? count($old['children']) : 1),

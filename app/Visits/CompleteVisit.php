@@ -56,13 +56,13 @@ final readonly class CompleteVisit
     private static function mustBeAgreed(DeparturePage $page, ?string $seen, ?string $reason, ?User $second): void
     {
         if ($seen !== null && $seen !== $page->seen) {
-            throw new UnreadableAnswer('Something was entered since this page was made. Look once more.');
+            throw UnreadableAnswer::because('look_once_more');
         }
         if ($page->isOpen && $reason === null) {
-            throw new UnreadableAnswer('Something is still open. Choose or write down why the family leaves all the same.');
+            throw UnreadableAnswer::because('say_why');
         }
         if ($page->isOpen && $page->seconds->isNotEmpty() && $second === null) {
-            throw new UnreadableAnswer('This day asks for a second person. Let them choose their name and enter their own password.');
+            throw UnreadableAnswer::because('second_person');
         }
     }
 

@@ -20,12 +20,7 @@ use MintBuckle\Core\Telling\Message;
 /** The second look before a family leaves: what is still open of each child's seat, why they leave all the same, and who agrees. */
 final readonly class DeparturePage
 {
-    public const REASONS = [
-        'other_seat' => 'The child rides in another seat or another car today',
-        'declined' => 'The family does not want it changed',
-        'comes_back' => 'The family comes back to finish',
-        'referred' => 'Passed on to the maker or a specialist',
-    ];
+    public const REASONS = ['other_seat', 'declined', 'comes_back', 'referred'];
 
     /** @var list<array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>}> */
     public array $children;
@@ -55,6 +50,20 @@ final readonly class DeparturePage
             ),
             JSON_THROW_ON_ERROR,
         ));
+    }
+
+    /** Why the family left, as it was kept: a reason that was chosen, what was written, or the one and the other. */
+    public static function told(string $because): Message|string
+    {
+        [$chosen, $words] = [...explode(': ', $because, 2), ''];
+
+        return in_array($chosen, self::REASONS, true)
+            ? new Message('visits.leave.because', [
+                'reason' => new Message("visits.leave.reasons.{$chosen}"),
+                'more' => $words !== '',
+                'words' => $words,
+            ])
+            : $because;
     }
 
     /** @return array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>} */

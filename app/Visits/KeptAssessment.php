@@ -40,7 +40,7 @@ final readonly class KeptAssessment
             'observed' => $measured($finding->observed),
             'limit' => $measured($finding->limit),
             'from' => $finding->from,
-            'sources' => array_map(static fn(Citation $s): array => ['kind' => $s->kind->value, 'text' => $s->text], $finding->sources),
+            'sources' => array_map(static fn(Citation $s): array => ['source' => $s->source->value, 'of' => $s->of], $finding->sources),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Visits;
 use App\Checks\JudgedCheck;
 use App\Models\Check;
 use App\Models\Visit;
+use MintBuckle\Core\Telling\Message;
 
 /** The take-home sheet: for each child what was found, what was changed, how to repeat it, and the dates ahead. */
 final readonly class SheetPage
@@ -23,5 +24,11 @@ final readonly class SheetPage
         $this->children = array_values(
             $visit->checks->map(static fn(Check $check): SheetChild => SheetChild::of($judged[$check->id], $names))->all(),
         );
+    }
+
+    /** Why the family left with something open. */
+    public function leftBecause(): Message|string
+    {
+        return DeparturePage::told((string) $this->visit->left_because);
     }
 }

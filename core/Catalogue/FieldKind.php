@@ -13,6 +13,7 @@ use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Unit;
+use MintBuckle\Core\Telling\Message;
 
 /** How a maker's rule is typed. */
 enum FieldKind
@@ -57,21 +58,31 @@ enum FieldKind
         };
     }
 
-    public function hint(): ?string
+    /** How it is typed; null where any text will do, or one of its choices. */
+    public function hint(): ?Message
     {
-        return match ($this) {
-            self::MassLimit => '40 lb. More rules: 40 lb; 35 lb with lower anchors; under 40 lb; 50 lb made from 2024-01-01',
-            self::LengthLimit => '49 in, or 125 cm; the same additions',
-            self::MonthLimit => '24 months',
-            self::AngleLimit => '45 deg, from the vertical',
-            self::Mass => '20 lb or 9.1 kg',
-            self::Length => '17.5 in or 445 mm',
-            self::Words => 'parted by commas',
-            self::Numbers => '1, 2',
-            self::Heights => '7.9 in, 9.6 in, 11.4 in: lowest first',
-            self::Recline => '1, 2 to 40 lb; 3 from 40 lb',
-            default => null,
+        $named = match ($this) {
+            self::MassLimit => 'mass_limit',
+            self::LengthLimit => 'length_limit',
+            self::MonthLimit => 'month_limit',
+            self::AngleLimit => 'angle_limit',
+            self::Mass => 'mass',
+            self::Length => 'length',
+            self::Words => 'words',
+            self::Numbers => 'numbers',
+            self::Heights => 'heights',
+            self::Recline => 'recline',
+            self::Whole => 'whole',
+            self::Text, self::YesNo, self::Choice => null,
         };
+
+        return $named === null ? null : new Message("manual_text.{$named}");
+    }
+
+    /** Whether one of a few answers is picked. */
+    public function isChosen(): bool
+    {
+        return $this === self::YesNo || $this === self::Choice;
     }
 
     /** @param class-string<Unit> $units */

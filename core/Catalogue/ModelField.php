@@ -20,4 +20,13 @@ final readonly class ModelField
         public array $choices = [],
         public bool $isRequired = false,
     ) {}
+
+    /** One of its choices, or yes or no. */
+    public function answer(int|string $choice): Message
+    {
+        return new Message(
+            preg_replace('/manual$/', "answers.{$choice}", $this->label->key) ?? $this->label->key,
+            otherwise: "answers.{$choice}",
+        );
+    }
 }

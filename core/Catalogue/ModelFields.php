@@ -23,9 +23,9 @@ final readonly class ModelFields
     public static function simple(): array
     {
         return [
-            'Which seat' => self::part(ManualPart::Identity),
-            'Holding it' => self::part(ManualPart::Holding),
-            'Harness' => self::part(ManualPart::Harness),
+            'identity' => self::part(ManualPart::Identity),
+            'holding' => self::part(ManualPart::Holding),
+            'harness' => self::part(ManualPart::Harness),
         ];
     }
 

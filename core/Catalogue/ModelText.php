@@ -11,6 +11,7 @@ use MintBuckle\Core\CaseFile\Problems;
 use MintBuckle\Core\CaseFile\SectionReader;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** A seat model's rules between what a person types and the case format's seat section. */
@@ -19,7 +20,7 @@ final readonly class ModelText
     /** Ways of riding that were ticked, as "modes" among what was typed. */
     public const MODES = 'modes';
 
-    /** @param array<string, string> $problems path => what is wrong */
+    /** @param array<string, Message|string> $problems path => what is wrong */
     private function __construct(public stdClass $rules, public array $problems) {}
 
     /**
@@ -37,8 +38,8 @@ final readonly class ModelText
             $value = $text === '' ? null : FieldText::read($field, $text);
             if (($text !== '' && $value === null) || ($text === '' && $field->isRequired)) {
                 $problems[$field->path] = $text === ''
-                    ? 'Needed.'
-                    : 'Cannot be read. Like this: ' . ($field->kind->hint() ?? 'a whole number') . '.';
+                    ? new Message('manual_text.needed')
+                    : new Message('manual_text.unreadable', ['how' => $field->kind->hint()]);
             }
             $value === null ? self::remove($rules, $field->path) : CasePath::set($rules, $field->path, $value);
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Facts;
 
+use MintBuckle\Core\Telling\Message;
+
 /** What is claimed to fix the length of the lap part. */
 enum Lock: string
 {
@@ -14,15 +16,9 @@ enum Lock: string
     case Clip = 'clip';
 
     /** Inside a sentence. */
-    public function word(): string
+    public function told(): Message
     {
-        return match ($this) {
-            self::Retractor => 'the retractor',
-            self::LatchPlate => 'the latch plate',
-            self::Lockoff => 'the lock-off',
-            self::ClampDoor => 'the clamp door',
-            self::Clip => 'the locking clip',
-        };
+        return new Message("locks.{$this->value}.within");
     }
 
     /** A lock-off or clamp door: the seat's own. */

@@ -67,27 +67,15 @@ enum ModeName: string
         return $this->isBooster() && $this->hasBack();
     }
 
-    public function title(): string
+    public function title(): Message
     {
-        return match ($this) {
-            self::RearHarness => 'Rear-facing harness',
-            self::ForwardHarness => 'Forward-facing harness',
-            self::HighBackBooster => 'High-back booster',
-            self::BacklessBooster => 'Backless booster',
-            self::BeltOnly => 'Seat belt alone',
-        };
+        return new Message("modes.{$this->value}.title");
     }
 
     /** Where room is scarce. */
-    public function short(): string
+    public function short(): Message
     {
-        return match ($this) {
-            self::RearHarness => 'Rear',
-            self::ForwardHarness => 'Forward',
-            self::HighBackBooster => 'High back',
-            self::BacklessBooster => 'Backless',
-            self::BeltOnly => 'Belt',
-        };
+        return new Message("modes.{$this->value}.short");
     }
 
     /** Inside a sentence: "a rear-facing harness seat". */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Telling\Message;
 
@@ -52,6 +53,16 @@ final readonly class Finding
     public function remedy(): Message
     {
         return $this->told($this->mend ?? $this->variant, 'do');
+    }
+
+    /** What it is held against, as it can be told. */
+    public function toldLimit(): Quantity|CalendarDate|Message|null
+    {
+        return match (true) {
+            ! is_string($this->limit) => $this->limit,
+            preg_match('/\A\d{4}-\d{2}-\d{2}\z/', $this->limit) === 1 => CalendarDate::parse($this->limit),
+            default => new Message("limits.named.{$this->limit}", ['limit' => $this->limit], otherwise: 'limits.named.as_entered'),
+        };
     }
 
     private function told(?string $variant, string $part): Message

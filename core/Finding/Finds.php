@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
+use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\Message;
 
 /**
@@ -40,8 +41,8 @@ final readonly class Finds
     }
 
     /** The marks of its sources, with the works they stand for. */
-    public function mark(): string
+    public function mark(): Listing
     {
-        return implode('; ', array_map(static fn(Citation $citation): string => $citation->marked(), $this->citations()));
+        return Listing::clauses(array_map(static fn(Citation $citation): Message|string => $citation->marked(), $this->citations()));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
+use MintBuckle\Core\Telling\Message;
+
 /** How much a finding weighs, worst first. */
 enum Severity: string
 {
@@ -38,13 +40,8 @@ enum Severity: string
         };
     }
 
-    public function title(): string
+    public function title(): Message
     {
-        return match ($this) {
-            self::Stop => 'Stop',
-            self::Fix => 'Fix',
-            self::Ask => 'Find out',
-            self::Advise => 'Good to know',
-        };
+        return new Message("severities.{$this->value}");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
+use MintBuckle\Core\Telling\Message;
+
 /** What stands behind a rule or a figure. */
 enum Source: string
 {
@@ -45,27 +47,8 @@ enum Source: string
     }
 
     /** The work and the place in it. */
-    public function title(): string
+    public function title(): Message
     {
-        return match ($this) {
-            self::Common => 'common practice of the trade',
-            self::SeatManual => 'the seat\'s own label or manual, as entered',
-            self::VehicleManual => 'the vehicle\'s own label or manual, as entered',
-            self::LocalLaw => 'local law, as entered',
-            self::RecallList => 'recall list',
-            self::OwnPractice => 'the practice as its organisation set it',
-            self::AcceptedStandards => 'the standards that each practice accepts',
-            self::Registration => '49 CFR 588',
-            self::CrashGuidance => 'NHTSA, Car Seat Use After a Crash',
-            self::InfantLabels => 'labels under 49 CFR 571.213',
-            self::Paediatricians => 'AAP policy statement, Child Passenger Safety, 2018',
-            self::AnchorWeight => '49 CFR 571.213 S5.5.2(l)',
-            self::AnchorSpacing => '49 CFR 571.225: the bars of one place stand 280 mm apart',
-            self::EceInstructions => 'ECE R44 and R129 user instructions',
-            self::AirTravel => '14 CFR 121.311',
-            self::LockableBelts => '49 CFR 571.208 S7.1.1.5',
-            self::Anchorages => '49 CFR 571.225',
-            self::OccupantProtection => '49 CFR 571.208',
-        };
+        return new Message("sources.{$this->value}");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
+use MintBuckle\Core\Telling\Message;
+
 /** A part of a check, in the order it is worked. */
 enum Station: string
 {
@@ -34,32 +36,14 @@ enum Station: string
         return self::cases()[$this->number()] ?? null;
     }
 
-    public function title(): string
+    public function title(): Message
     {
-        return match ($this) {
-            self::Label => 'Label',
-            self::History => 'History',
-            self::Child => 'Child',
-            self::Place => 'Place',
-            self::Secure => 'Secure',
-            self::Measure => 'Measure',
-            self::Buckle => 'Buckle',
-            self::Handover => 'Hand over',
-        };
+        return new Message("stations.{$this->value}.title");
     }
 
     /** What the technician does here, in one line. */
-    public function task(): string
+    public function task(): Message
     {
-        return match ($this) {
-            self::Label => 'Read who made it, when, and until when it may be used.',
-            self::History => 'Ask about crashes; look for damage, missing parts and extras.',
-            self::Child => 'Weigh, measure and see which way of riding fits.',
-            self::Place => 'Look at the place in the car before the seat.',
-            self::Secure => 'See what holds the seat and how its length is fixed.',
-            self::Measure => 'Try it at the belt path, with your weaker hand.',
-            self::Buckle => 'Look at the buckled child from the front.',
-            self::Handover => 'The family does it once themselves and shows it back.',
-        };
+        return new Message("stations.{$this->value}.task");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Finding;
 
+use MintBuckle\Core\Telling\Message;
+
 /** What a check says as a whole, worst first. */
 enum Verdict: string
 {
@@ -34,13 +36,8 @@ enum Verdict: string
         };
     }
 
-    public function title(): string
+    public function title(): Message
     {
-        return match ($this) {
-            self::DoNotUse => 'Do not use',
-            self::FixFirst => 'Fix first',
-            self::NotFinished => 'Not finished',
-            self::GoodToRide => 'Good to ride',
-        };
+        return new Message("verdicts.{$this->value}");
     }
 }

@@ -9,6 +9,7 @@ use MintBuckle\Core\CaseFile\JsonText;
 use MintBuckle\Core\CaseFile\Problems;
 use MintBuckle\Core\CaseFile\SectionReader;
 use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /**
@@ -29,26 +30,24 @@ final readonly class LabelCode
     /**
      * @param array<string, string> $facts what the label tells; empty for a plain code
      * @param string|null $text of a plain code
-     * @param string|null $problem why nothing could be read
+     * @param Message|null $problem why nothing could be read
      */
-    private function __construct(public array $facts, public ?string $text, public ?string $problem) {}
+    private function __construct(public array $facts, public ?string $text, public ?Message $problem) {}
 
     public static function read(string $code): self
     {
         $code = trim($code);
         if (! str_starts_with($code, '{')) {
             return $code === '' || mb_strlen($code) > self::MOST_TEXT || preg_match('/[\x00-\x1f]/', $code) === 1
-                ? new self([], null, 'This code holds nothing that belongs on a seat\'s label.')
+                ? new self([], null, new Message('label_code.nothing'))
                 : new self([], $code, null);
         }
         try {
             return self::label(JsonText::decode($code));
         } catch (InvalidCase $e) {
-            return new self(
-                [],
-                null,
-                'The code is a label\'s, but ' . lcfirst($e->problems[0]->path) . ' ' . $e->problems[0]->message . '.',
-            );
+            $problem = $e->problems[0];
+
+            return new self([], null, new Message('label_code.wrong', ['path' => $problem->path, 'problem' => $problem->message]));
         }
     }
 
@@ -65,13 +64,13 @@ final readonly class LabelCode
     private static function label(stdClass $label): self
     {
         if (($label->format ?? null) !== self::FORMAT || ($label->version ?? null) !== self::VERSION) {
-            return new self([], null, 'The code is not that of a seat\'s label.');
+            return new self([], null, new Message('label_code.not_a_label'));
         }
         $facts = array_filter(array_intersect_key(get_object_vars($label), array_flip(self::KEYS)), is_string(...));
         $problems = new Problems();
         SectionReader::read(Seat::class, (object) $facts, problems: $problems);
         $problems->stopIfAny();
 
-        return new self($facts, null, $facts === [] ? 'The label\'s code is empty.' : null);
+        return new self($facts, null, $facts === [] ? new Message('label_code.empty') : null);
     }
 }

@@ -45,16 +45,14 @@ final readonly class RoomAhead
                 : self::gain(
                     'upright',
                     self::leaning($shell, $now)->minus(self::leaning($shell, $upright)),
-                    'Set it more upright, as far as its maker allows for this child.',
                 ),
             $handle === null || $otherHandle === null
                 ? null
                 : self::gain(
                     'handle',
                     $handle->minus($otherHandle),
-                    'Put the carrying handle in the other position that its maker allows for travel.',
                 ),
-            $base === null ? null : self::gain('baseless', $base, 'Belt the shell without its base, if its maker allows that.'),
+            $base === null ? null : self::gain('baseless', $base),
         ]));
         usort($gains, static fn(RoomGain $a, RoomGain $b): int => $b->gain->compareTo($a->gain));
         $together = array_reduce($gains, static fn(Length $sum, RoomGain $g): Length => $sum->plus($g->gain), Length::of(0));
@@ -62,9 +60,9 @@ final readonly class RoomAhead
         return new self($gains, $together, $missing === null ? Truth::Unknown : Truth::of(! $together->isLessThan($missing)));
     }
 
-    private static function gain(string $way, Length $gain, string $sentence): ?RoomGain
+    private static function gain(string $way, Length $gain): ?RoomGain
     {
-        return $gain->value->isPositive() ? new RoomGain($way, $gain, $sentence) : null;
+        return $gain->value->isPositive() ? new RoomGain($way, $gain) : null;
     }
 
     private static function leaning(Length $shell, Angle $angle): Length

@@ -35,4 +35,13 @@ return [
         'rear_tether' => '{always, select, yes {always, unless the seat forbids it} other {only if the seat requires it}}',
     ],
     'differ' => '{mark}; schools differ',
+    'named' => [
+        'as_entered' => '{limit}',
+        'armpit' => 'at the armpits',
+        'mid_chest' => 'across mid-chest',
+        'lap_shoulder' => 'lap and shoulder belt',
+        'pinch' => 'the pinch',
+        'one_finger' => 'one finger',
+        '30 days' => '30 days',
+    ],
 ];

@@ -23,7 +23,9 @@ return [
         'or' => '{first} or {last}',
         'names' => ', ',
         'clauses' => '; ',
-        'sentences' => ' ', 'line' => ' · ',
+        'sentences' => ' ',
+        'line' => ' · ',
         'between' => ', ',
     ],
+    'symbol' => ['in' => 'in', 'mm' => 'mm', 'cm' => 'cm', 'lb' => 'lb', 'kg' => 'kg', 'deg' => '°'],
 ];

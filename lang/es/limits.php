@@ -36,4 +36,13 @@ return [
         'rear_tether' => '{always, select, yes {siempre, salvo que el asiento lo prohíba} other {solo si el asiento la exige}}',
     ],
     'differ' => '{mark}; las escuelas difieren',
+    'named' => [
+        'as_entered' => '{limit}',
+        'armpit' => 'a la altura de las axilas',
+        'mid_chest' => 'por el centro del pecho',
+        'lap_shoulder' => 'cinturón de tres puntos',
+        'pinch' => 'el pellizco',
+        'one_finger' => 'un dedo',
+        '30 days' => '30 días',
+    ],
 ];

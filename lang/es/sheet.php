@@ -17,4 +17,31 @@ return [
         'one' => 'Revisado por {technician}.',
         'nobody' => 'Todavía sin firmar.',
     ],
+    'put_right' => 'Corregido: {what}',
+    'heading' => 'Su revisión, {day}',
+    'seen_by' => 'Visto por segunda vez por {name}.',
+    'still' => 'Lo que está arriba bajo «Antes de que este niño viaje en él» todavía hay que corregirlo.',
+    'title' => 'Hoja para llevar',
+    'child' => 'Niño {letter}: {verdict}',
+    'before' => 'Antes de que este niño viaje en él',
+    'declined' => 'La familia no quiso cambiarlo: «{why}».',
+    'unfinished' => 'La revisión no está terminada: {n, plural, one {falta mirar # cosa} other {falta mirar # cosas}}, así que no puede '
+        . 'prometerse nada.',
+    'corrected' => 'Lo que se encontró y se corrigió',
+    'again' => 'Cómo volver a hacerlo',
+    'no_card' => 'Así como está, ningún niño puede viajar en él; por eso no se imprimen pasos para instalarlo.',
+    'every_ride' => 'En cada viaje',
+    'advice' => 'Bueno saberlo',
+    'ahead' => 'Fechas por venir',
+    'short' => 'Hoja',
+    'left_at' => 'La familia se fue a las {time}.',
+    'left_open' => 'Se fueron con algo abierto',
+    'manuals' => 'Lea los manuales del asiento y del vehículo y guarde el del asiento con él. Nada suelto en el vehículo; todos '
+        . 'abrochados; '
+        . 'el asiento de atrás hasta los 13.',
+    'questions' => '¿Preguntas?',
+    'ask' => 'Pregunte a un técnico certificado en seguridad de niños pasajeros, o al fabricante del asiento, con el número de modelo y '
+        . 'la fecha de fabricación.',
+    'fine' => 'Esta hoja dice lo que se vio ese día. Primero están las instrucciones del asiento y del vehículo y la ley, y el asiento '
+        . 'debe revisarse de nuevo cada vez que se mueva, quede chico o pase por un choque.',
 ];

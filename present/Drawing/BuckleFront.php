@@ -10,6 +10,7 @@ use MintBuckle\Core\Facts\LapPart;
 use MintBuckle\Core\Facts\ShoulderPart;
 use MintBuckle\Core\Facts\StrapRule;
 use MintBuckle\Core\Fit\SlotChoice;
+use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Telling\Message;
 
@@ -52,7 +53,7 @@ final readonly class BuckleFront
         public float $height,
         public float $shoulder,
         public bool $shoulderMeasured,
-        public ?string $shoulderLabel,
+        public ?Length $shoulderLabel,
         public array $slots,
         public ?array $window,
         public float $armpit,
@@ -89,7 +90,7 @@ final readonly class BuckleFront
             self::HEIGHT - $top,
             $shoulder,
             $measured !== null,
-            $measured?->show($unit),
+            $measured,
             $slots,
             $measured === null || $rule === null || ! $lead ? null : self::window($rule, $shoulderMm, $y),
             $shoulder + 40,

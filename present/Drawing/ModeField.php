@@ -69,6 +69,16 @@ final readonly class ModeField
         ]);
     }
 
+    /** Which way of riding, and until about when. */
+    public function label(): Message
+    {
+        return new Message('drawings.labels.field', [
+            'mode' => $this->mode->short(),
+            'known' => $this->leaves !== null,
+            'leaves' => $this->leaves === null ? null : PartialDate::parse($this->leaves),
+        ]);
+    }
+
     public function right(): float
     {
         return $this->x + $this->width;

@@ -7,6 +7,7 @@ namespace MintBuckle\Present\Drawing;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Telling\Message;
 
 /** Every try of the movement against the limit, one line a direction. All x are pixels of a drawing WIDTH wide. */
@@ -28,17 +29,17 @@ final readonly class MovementGauge
     private const ENOUGH_TRIES = 3;
 
     /**
-     * @param list<array{x: float, label: string|null}> $ticks
+     * @param list<array{x: float, label: Length|null}> $ticks
      * @param list<array{
      *     direction: string, title: Message, y: int,
-     *     tries: list<array{x: float, number: int, within: bool, shown: string, last: bool}>,
+     *     tries: list<array{x: float, number: int, within: bool, last: bool}>,
      * }> $rows
      * @param int $bottom where the scale is drawn
      * @param list<Message> $text the same in words
      */
     private function __construct(
         public float $limit,
-        public string $limitLabel,
+        public Quantity $limitLabel,
         public array $ticks,
         public array $rows,
         public int $bottom,
@@ -81,7 +82,7 @@ final readonly class MovementGauge
 
         return new self(
             $x($limit->value->base()->toFloat()),
-            $limit->value->show($unit),
+            $limit->value,
             self::ticks($step, $end, $inch, $x),
             $rows,
             self::FIRST_BAR + self::STEP * count($rows) - 34,
@@ -105,7 +106,7 @@ final readonly class MovementGauge
     /**
      * @param list<Length> $lengths
      * @param callable(float): float $x
-     * @return list<array{x: float, number: int, within: bool, shown: string, last: bool}>
+     * @return list<array{x: float, number: int, within: bool, last: bool}>
      */
     private static function row(array $lengths, Bound $limit, LengthUnit $unit, callable $x): array
     {
@@ -115,7 +116,6 @@ final readonly class MovementGauge
                 'x' => $x($length->base()->toFloat()),
                 'number' => $index + 1,
                 'within' => $limit->allowsAtMost($length),
-                'shown' => $length->show($unit),
                 'last' => $index === count($lengths) - 1,
             ];
         }
@@ -125,14 +125,16 @@ final readonly class MovementGauge
 
     /**
      * @param callable(float): float $x
-     * @return list<array{x: float, label: string|null}>
+     * @return list<array{x: float, label: Length|null}>
      */
     private static function ticks(float $step, float $end, bool $inch, callable $x): array
     {
         $ticks = [];
         for ($i = 0; $i * $step <= $end + 0.001; $i++) {
-            $labelled = $i % ($inch ? 4 : 2) === 0;
-            $ticks[] = ['x' => $x($i * $step), 'label' => ! $labelled ? null : ($inch ? intdiv($i, 4) . ' in' : ($i * 5) . ' mm')];
+            $ticks[] = ['x' => $x($i * $step), 'label' => match (true) {
+                $inch => $i % 4 === 0 ? Length::of(intdiv($i, 4), LengthUnit::Inch) : null,
+                default => $i % 2 === 0 ? Length::of($i * 5) : null,
+            }];
         }
 
         return $ticks;

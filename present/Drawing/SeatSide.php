@@ -7,6 +7,8 @@ namespace MintBuckle\Present\Drawing;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Wedge;
 use MintBuckle\Core\Fit\ReclineReading;
+use MintBuckle\Core\Quantity\Angle;
+use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Telling\Message;
 use MintBuckle\Core\Wedge\WedgeSize;
@@ -54,14 +56,14 @@ final readonly class SeatSide
         public array $shell,
         public array $head,
         public bool $angleMeasured,
-        public ?string $angleLabel,
+        public ?Angle $angleLabel,
         public ?array $range,
         public array $noodles,
         public ?array $towel,
         public bool $wedgeProposed,
         public ?bool $inRange,
         public ?bool $tether,
-        public ?string $overhangLabel,
+        public ?Length $overhangLabel,
         public array $text,
     ) {}
 
@@ -97,7 +99,7 @@ final readonly class SeatSide
             [...$pivot, ...SideGeometry::tip($pivot, $lean)],
             SideGeometry::head($pivot, $lean, $s->isRear()),
             $angle !== null,
-            $reading->angle?->show(),
+            $reading->angle,
             $reading->min === null || $reading->max === null || ! $s->isRear() || ! $lead ? null : [
                 ...SideGeometry::tip($pivot, -$reading->min->value->base()->toFloat()),
                 ...SideGeometry::tip($pivot, -$reading->max->value->base()->toFloat()),
@@ -107,7 +109,7 @@ final readonly class SeatSide
             $stack !== null && $setup->wedge !== Wedge::Noodle && $setup->wedge !== Wedge::Towel,
             $setup->indicator === null && $angle === null ? null : ! $reading->isTooUpright() && ! $reading->isTooFlat(),
             $setup->tether->used,
-            $setup->overhang?->show($unit),
+            $setup->overhang,
             SideWords::of($s, $reading, $lead ? $wedge : null),
         );
     }

@@ -21,7 +21,7 @@ final readonly class LimitTable
 {
     /**
      * @param list<Message|string> $columns
-     * @param list<array{Message, list<Message|Listing>, Message|string}> $rows parameter, a value a column, mark
+     * @param list<array{Message, list<Message|Listing>, Message|Listing|string}> $rows parameter, a value a column, mark
      */
     private function __construct(public array $columns, public array $rows) {}
 
@@ -139,9 +139,9 @@ final readonly class LimitTable
      * @template T
      * @param list<T> $all
      * @param callable(T): (Message|Listing) $value
-     * @return array{Message, list<Message|Listing>, Message|string}
+     * @return array{Message, list<Message|Listing>, Message|Listing|string}
      */
-    private static function row(array $all, string $title, callable $value, string $mark, bool $differ = false): array
+    private static function row(array $all, string $title, callable $value, Listing|string $mark, bool $differ = false): array
     {
         return [
             new Message("limits.rows.{$title}"),
@@ -151,9 +151,12 @@ final readonly class LimitTable
     }
 
     /** @param list<Citation> $sources */
-    private static function mark(array $sources): string
+    private static function mark(array $sources): Listing
     {
-        return implode('; ', array_unique(array_map(static fn(Citation $source): string => $source->marked(), $sources)));
+        return Listing::clauses(array_values(array_unique(
+            array_map(static fn(Citation $source): Message|string => $source->marked(), $sources),
+            SORT_REGULAR,
+        )));
     }
 
     private static function bound(Bound $bound): Message

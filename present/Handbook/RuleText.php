@@ -7,6 +7,7 @@ namespace MintBuckle\Present\Handbook;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\Message;
 
 /** A rule in the handbook: its title and what it looks for; its weight, the mark of its source and its figures are the rule's own. */
@@ -17,7 +18,7 @@ final readonly class RuleText
         public Message $title,
         public Message $when,
         public Message $weighs,
-        public string $mark,
+        public Listing $mark,
     ) {}
 
     public static function of(Code $code): self

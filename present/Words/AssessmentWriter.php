@@ -48,7 +48,10 @@ final readonly class AssessmentWriter
             'observed' => self::measured($finding->observed),
             'limit' => self::measured($finding->limit),
             'from' => $finding->from,
-            'sources' => array_map(static fn(Citation $s): array => ['kind' => $s->kind->value, 'text' => $s->text], $finding->sources),
+            'sources' => array_map(
+                static fn(Citation $s): array => ['kind' => $s->kind->value, 'text' => $teller->tell($s->text())],
+                $finding->sources,
+            ),
         ];
     }
 

@@ -13,6 +13,7 @@ use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 use stdClass;
 
 final class CatalogueTest extends TestCase
@@ -99,7 +100,7 @@ final class CatalogueTest extends TestCase
         $model = ModelText::read(['model' => 'X-1', 'life_years' => 'seven', 'weight' => '20', 'slots' => '10 in, 9 in', 'modes' => ['rear_harness'], 'modes.rear_harness.weight_max' => '40 stone', 'modes.rear_harness.recline' => 'flat', 'tether_rear' => 'sometimes', 'modes.forward_harness.weight_max' => 'not asked']);
 
         self::assertSame(['maker', 'life_years', 'weight', 'tether_rear', 'modes.rear_harness.weight_max', 'modes.rear_harness.recline'], array_keys($model->problems));
-        self::assertSame('Needed.', $model->problems['maker']);
+        self::assertSame('Needed.', Told::in('en')->show($model->problems['maker']));
         self::assertArrayHasKey('life_years', ModelText::read(['maker' => 'A', 'model' => 'B', 'life_years' => '99'])->problems, 'and so is what the format refuses');
     }
 

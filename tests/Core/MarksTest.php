@@ -15,6 +15,7 @@ use MintBuckle\Present\Handbook\RuleText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
+use Tests\Told;
 
 /** The mark beside each rule of the handbook is the one that its findings carry; layers and near names in words. */
 final class MarksTest extends TestCase
@@ -29,13 +30,14 @@ final class MarksTest extends TestCase
     public function testFindingsCarryWhatTheHandbookMarks(): void
     {
         $seen = [];
+        $texts = static fn(array $cited): array => array_map(static fn(mixed $s): string => $s instanceof Citation ? Told::in('en')->tell($s->text()) : '', array_values($cited));
         foreach ([LabelRulesTest::cases(), HistoryRulesTest::cases(), ChildRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
             foreach ($rows as $name => [$case, $changes]) {
                 foreach (Cases::assess($case, $changes)->findings as $finding) {
-                    $own = array_filter($finding->sources, static fn(Citation $s): bool => preg_match(self::AS_ENTERED, $s->text) !== 1);
-                    $cited = array_column(Rulebook::current()->finds($finding->code, $finding->subject)->citations(), 'text');
+                    $own = array_filter($finding->sources, static fn(Citation $s): bool => preg_match(self::AS_ENTERED, Told::in('en')->tell($s->text())) !== 1);
+                    $cited = $texts(Rulebook::current()->finds($finding->code, $finding->subject)->citations());
                     if (! in_array($finding->code->value, self::BY_CONVENTION, true)) {
-                        self::assertSame([], array_values(array_diff(array_column($own, 'text'), [...$cited, 'common practice of the trade'])), "{$name}: {$finding->code->value}");
+                        self::assertSame([], array_values(array_diff($texts($own), [...$cited, 'common practice of the trade'])), "{$name}: {$finding->code->value}");
                     }
                     $seen[$finding->code->value][$finding->severity->value] = $finding->severity;
                 }
@@ -51,12 +53,12 @@ final class MarksTest extends TestCase
     public function testEveryRuleIsMarked(): void
     {
         foreach (Rulebook::current()->codes() as $code) {
-            $mark = RuleText::of($code)->mark;
+            $mark = Told::in('en')->show(RuleText::of($code)->mark);
             $kinds = array_map(static fn(Citation $s): SourceKind => $s->kind, Rulebook::current()->finds($code)->citations());
             self::assertSame(in_array(SourceKind::Memory, $kinds, true), str_contains($mark, '(from memory)'), $code->value);
             self::assertSame($kinds === [SourceKind::Common], $mark === 'C', $code->value);
         }
-        self::assertSame('M: 49 CFR 588 (from memory)', RuleText::of(Code::of('register.missing'))->mark, 'a figure that stands from memory is not marked as published');
+        self::assertSame('M: 49 CFR 588 (from memory)', Told::in('en')->show(RuleText::of(Code::of('register.missing'))->mark), 'a figure that stands from memory is not marked as published');
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -74,7 +76,7 @@ final class MarksTest extends TestCase
     #[DataProvider('layers')]
     public function testLayersInWords(string $from, string $words): void
     {
-        self::assertSame($words, Layer::words($from));
+        self::assertSame($words, Told::in('en')->tell(Layer::words($from)));
     }
 
     /** @return iterable<string, array{string, list<string>}> */

@@ -16,6 +16,7 @@ use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\InspectionPhase;
+use Tests\Told;
 
 /** What the check screen shows: the strap, the rows of a station, the next question, found beside left. */
 final class CheckPageTest extends FeatureTestCase
@@ -29,8 +30,8 @@ final class CheckPageTest extends FeatureTestCase
             [Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::GoodToRide, Verdict::FixFirst, Verdict::FixFirst, Verdict::GoodToRide],
             array_map(static fn(StationNavItem $i): Verdict => $i->verdict, $strap),
         );
-        self::assertStringStartsWith('Fix: The seat moves', $strap[5]->summary);
-        self::assertSame('asked as it leaves', $strap[7]->summary);
+        self::assertStringStartsWith('Fix: The seat moves', Told::in('en')->tell($strap[5]->summary));
+        self::assertSame('asked as it leaves', Told::in('en')->tell($strap[7]->summary));
     }
 
     public function testItsAddressesAreTheRoutes(): void
@@ -110,9 +111,9 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testTallies(): void
     {
-        self::assertSame('2 things to put right', self::page(3, InspectionPhase::Found, Station::Label)->tally());
-        self::assertSame('1 reason not to use it', strstr(self::page(4, InspectionPhase::Found, Station::Label)->tally(), ',', true));
-        self::assertSame('Everything looked at', self::page(1, InspectionPhase::Left, Station::Label)->tally());
+        self::assertSame('2 things to put right', Told::in('en')->tell(self::page(3, InspectionPhase::Found, Station::Label)->tally()));
+        self::assertSame('1 reason not to use it', strstr(Told::in('en')->tell(self::page(4, InspectionPhase::Found, Station::Label)->tally()), ',', true));
+        self::assertSame('Everything looked at', Told::in('en')->tell(self::page(1, InspectionPhase::Left, Station::Label)->tally()));
     }
 
     public function testSubtitleIsInThePersonsUnits(): void

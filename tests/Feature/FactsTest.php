@@ -118,7 +118,7 @@ final class FactsTest extends FeatureTestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> key, answer, what to do */
     public static function refused(): iterable
     {
-        yield 'no number' => ['setup.movement.side', ['amount' => 'a lot', 'unit' => 'in'], '"a lot" is no number. Enter it like 12, 12.5 or 1 1/2.'];
+        yield 'no number' => ['setup.movement.side', ['amount' => 'a lot', 'unit' => 'in'], '“a lot” is no number. Enter it like 12, 12.5 or 1 1/2.'];
         yield 'nothing measured' => ['setup.movement.side', ['amount' => ''], 'Enter what you measured.'];
         yield 'no unit' => ['setup.movement.side', ['amount' => '1'], 'The page did not say in which unit.'];
         yield 'negative' => ['setup.movement.side', ['amount' => '-3', 'unit' => 'mm'], 'must be 0 mm to 5000 mm'];

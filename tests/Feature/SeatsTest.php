@@ -72,7 +72,7 @@ final class SeatsTest extends FeatureTestCase
         foreach ([$json, str_replace('mint-buckle/seats', 'mint-buckle/shelf', $json), SeatModelFile::toCsv($models)] as $file) {
             $this->take($file)->assertSessionHas('status', count($models) . ' models read, 0 of them new or changed.');
         }
-        $this->take("kind,maker,model,life_years\r\nconvertible,Ottermoor,OM-220,6\r\n")->assertSessionHas('status', '1 models read, 1 of them new or changed.');
+        $this->take("kind,maker,model,life_years\r\nconvertible,Ottermoor,OM-220,6\r\n")->assertSessionHas('status', '1 model read, 1 of them new or changed.');
         $newer = SeatModel::inUse()->where('model', 'OM-220')->sole();
         self::assertSame([6, ['rear_harness', 'forward_harness']], [$newer->rules->life_years, array_keys((array) $newer->rules->modes)], 'a line changes its columns and keeps the rest');
         $this->get('/seats/seats.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8; header=present');

@@ -53,7 +53,7 @@ final class WordsTest extends TestCase
             'practices' => self::table(LimitTable::practices()),
             'conventions' => self::table(LimitTable::conventions()),
             'schools' => array_map(Told::all(...), Schools::rows()),
-            'a car of 2002' => array_map(get_object_vars(...), YearPromise::of(2002)),
+            'a car of 2002' => array_map(static fn(YearPromise $p): array => ['expected' => $p->expected, 'words' => Told::english($p->told()), 'source' => Told::in('en')->tell($p->source->text())], YearPromise::of(2002)),
             'help' => array_map(static fn(Help $help): array => ['picture' => $help->picture, 'title' => Told::english($help->title), 'steps' => Told::all($help->steps)], [Help::gettingItTight(true), Help::gettingItTight(false), Help::gettingItTight(null), Help::lockingClip(), Help::lockingABelt(), Help::measuringMovement(), ...array_map(Help::tightness(...), TightnessTest::cases())]),
         ]);
     }
@@ -63,7 +63,7 @@ final class WordsTest extends TestCase
     {
         $rule = RuleText::of($code);
 
-        return ['code' => $code->value, 'title' => Told::english($rule->title), 'severity' => Told::english($rule->weighs), 'when' => Told::english($rule->when), 'mark' => $rule->mark];
+        return ['code' => $code->value, 'title' => Told::english($rule->title), 'severity' => Told::english($rule->weighs), 'when' => Told::english($rule->when), 'mark' => Told::in('en')->show($rule->mark)];
     }
 
     /** @return array<string, mixed> */

@@ -67,7 +67,7 @@ final class DrawingTest extends TestCase
         self::assertSame([[1, false, false], [2, true, false], [3, true, true]], array_map(static fn(array $t): array => [$t['number'], $t['within'], $t['last']], $tries));
         self::assertSame($gauge->limit, $tries[1]['x']);
         self::assertEqualsWithDelta(($gauge->limit - MovementGauge::LEFT) * 1.5, $tries[0]['x'] - MovementGauge::LEFT, 0.11);
-        self::assertSame(['0 in', '1 in', '2 in'], array_values(array_filter(array_column($gauge->ticks, 'label'))));
+        self::assertSame(['0 in', '1 in', '2 in'], array_map(Told::in('en')->show(...), array_values(array_filter(array_column($gauge->ticks, 'label')))));
         self::assertSame(['Limit: no more than 1 in.', 'Side to side, try 1: 1.5 in, too much.', 'Side to side, try 2: 1 in, within the limit.', 'Side to side, try 3: 12.7 mm, within the limit.'], Told::all($gauge->text));
         self::assertSame([], $gauge->rows[1]['tries']);
     }

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Models\Visit;
 use App\Visits\TakeToBay;
+use App\Words\Telling;
 use Illuminate\Http\RedirectResponse;
+use MintBuckle\Core\Telling\Message;
 
 final readonly class BayController
 {
@@ -14,6 +16,9 @@ final readonly class BayController
     {
         $bay = $take($visit);
 
-        return redirect()->route('event')->with('status', "Ticket {$visit->ticket} goes to bay {$bay}.");
+        return redirect()->route('event')->with(
+            'status',
+            Telling::now()->tell(new Message('visits.taken_in', ['ticket' => $visit->ticket, 'bay' => $bay])),
+        );
     }
 }

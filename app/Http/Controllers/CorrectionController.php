@@ -8,10 +8,12 @@ use App\Catalogue\PublishSeatModel;
 use App\Models\Fact;
 use App\Models\SeatModel;
 use App\Models\User;
+use App\Words\Telling;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 final readonly class CorrectionController
@@ -27,7 +29,7 @@ final readonly class CorrectionController
 
         return redirect()->route('seats.show', $newer)->with(
             'status',
-            "Taken: version {$newer->version} of {$newer->title()}. Checks made before keep the rules they were made with.",
+            Telling::now()->tell(new Message('catalogue.corrected', ['n' => $newer->version, 'model' => $newer->title()])),
         );
     }
 }

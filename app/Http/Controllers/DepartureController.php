@@ -12,6 +12,7 @@ use App\Models\Visit;
 use App\Units;
 use App\Visits\CompleteVisit;
 use App\Visits\DeparturePage;
+use App\Words\Telling;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -43,7 +44,7 @@ final readonly class DepartureController
 
         return redirect()->route('visits.sheet', $visit)->with(
             'status',
-            'The family has left; its checks are signed and stay as they are.',
+            Telling::now()->word('visits.leave.done'),
         );
     }
 }

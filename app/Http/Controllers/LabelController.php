@@ -8,6 +8,7 @@ use App\Checks\TakeLabel;
 use App\Checks\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\User;
+use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,7 +43,7 @@ final readonly class LabelController
 
         return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with(
             'status',
-            'What the label’s code says is entered. Compare it with what is printed.',
+            Telling::now()->word('checks.code.taken'),
         );
     }
 }

@@ -9,6 +9,7 @@ use App\Checks\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\User;
+use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -46,7 +47,7 @@ final readonly class SeatController
 
         return redirect()->route('checks.show', [$check->id, 'found', 'label'])->with(
             'status',
-            'Everything that the catalogue knows of this model is filled in.',
+            Telling::now()->word('checks.filled_in'),
         );
     }
 }

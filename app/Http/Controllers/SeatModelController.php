@@ -10,9 +10,11 @@ use App\Http\Requests\ModelRequest;
 use App\Models\Fact;
 use App\Models\SeatModel;
 use App\Units;
+use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use MintBuckle\Core\Telling\Message;
 
 final readonly class SeatModelController
 {
@@ -40,7 +42,7 @@ final readonly class SeatModelController
 
         return redirect()->route('seats.show', $model)->with(
             'status',
-            "{$model->title()}, version {$model->version}, stands in the catalogue.",
+            Telling::now()->tell(new Message('catalogue.published', ['model' => $model->title(), 'n' => $model->version])),
         );
     }
 

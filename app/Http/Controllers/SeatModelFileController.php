@@ -8,8 +8,10 @@ use App\Catalogue\PublishSeatModel;
 use App\Catalogue\SeatModelFile;
 use App\Http\Requests\SeatModelFileRequest;
 use App\Models\SeatModel;
+use App\Words\Telling;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use MintBuckle\Core\Telling\Message;
 
 final readonly class SeatModelFileController
 {
@@ -31,6 +33,9 @@ final readonly class SeatModelFileController
         }
         $fresh = PublishSeatModel::all($models->models, $request->author());
 
-        return redirect()->route('seats.index')->with('status', count($models->models) . " models read, {$fresh} of them new or changed.");
+        return redirect()->route('seats.index')->with(
+            'status',
+            Telling::now()->tell(new Message('catalogue.read', ['n' => count($models->models), 'fresh' => $fresh])),
+        );
     }
 }

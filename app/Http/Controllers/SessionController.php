@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SignInRequest;
+use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +22,7 @@ final readonly class SessionController
     public function store(SignInRequest $request): RedirectResponse
     {
         if (! Auth::attempt($request->credentials(), true)) {
-            throw ValidationException::withMessages(['login' => 'Name and password do not belong together. Check both and try again.']);
+            throw ValidationException::withMessages(['login' => Telling::now()->word('refused.sign_in.wrong')]);
         }
         $request->session()->regenerate();
 

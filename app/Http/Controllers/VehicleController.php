@@ -12,9 +12,12 @@ use App\Units;
 use App\Vehicles\FamilyVehicle;
 use App\Vehicles\SeatFamily;
 use App\Vehicles\VehiclePage;
+use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\Message;
 
 final readonly class VehicleController
 {
@@ -43,10 +46,10 @@ final readonly class VehicleController
 
         return redirect()->route('visits.car', $visit)->with(
             'status',
-            $moved === []
-                ? 'Everybody stays.'
-                : implode(', ', $moved) . (count($moved) === 1 ? ' moves' : ' move')
-                    . '. What depends on the place is looked at again in the check.',
+            Telling::now()->tell(new Message(
+                $moved === [] ? 'visits.car.stays' : 'visits.car.moved',
+                ['who' => Listing::all($moved), 'n' => count($moved)],
+            )),
         );
     }
 }

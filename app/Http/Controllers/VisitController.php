@@ -11,9 +11,11 @@ use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\ArrivePage;
 use App\Visits\ReceiveFamily;
+use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use MintBuckle\Core\Telling\Message;
 
 final readonly class VisitController
 {
@@ -31,6 +33,6 @@ final readonly class VisitController
     {
         $visit = $receive(CheckupEvent::current(), $request->toInput(), $request->author());
 
-        return redirect()->route('event')->with('status', "Ticket {$visit->ticket} is in the queue.");
+        return redirect()->route('event')->with('status', Telling::now()->tell(new Message('visits.queued', ['ticket' => $visit->ticket])));
     }
 }

@@ -8,6 +8,7 @@ use App\Calculators\Calculator;
 use App\Http\Requests\WalkInRequest;
 use App\Visits\ReceiveFamily;
 use App\Visits\TakeToBay;
+use App\Words\Telling;
 use Illuminate\Http\RedirectResponse;
 use MintBuckle\Core\Rulebook;
 
@@ -24,6 +25,6 @@ final readonly class WalkInController
         $take($visit);
 
         return redirect()->route('checks.show', [$visit->checks()->firstOrFail()->id, 'found', $calculator->station()->value])
-            ->with('status', 'A check was made of what you entered. The car can be entered at the station Place.');
+            ->with('status', Telling::now()->word('visits.walked_in'));
     }
 }

@@ -12,6 +12,7 @@ use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\Arrival;
 use App\Visits\ArrivingChild;
+use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -22,6 +23,7 @@ use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** The arrival screen. Whether dates and measures make sense is asked of the core's reader. */
@@ -70,16 +72,16 @@ final class ArrivalRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'units' => 'The form did not say in which units weight and height are. Open it again.',
-            'first_name.required' => 'Enter the first name that the family is called by.',
-            'consent.accepted' => 'Ask the family whether you may check their seats, and tick here when they say yes.',
-            'vehicle.required' => 'Enter maker and model of the car.',
-            'layout.required' => 'Choose how the car\'s seats are laid out.',
-            'children.*.seat.required' => 'Choose the seat, or "not in the catalogue".',
-            'children.*.maker.required_if' => 'Enter the maker from the seat\'s label.',
-            'children.*.mode.required' => 'Choose how the child rides.',
-            'children.*.position.required' => 'Choose the place in the car.',
-            'children.*.born_on.date_format' => 'Enter the birth date as year-month-day.',
+            'units' => Telling::now()->word('refused.arrive.units'),
+            'first_name.required' => Telling::now()->word('refused.arrive.first_name'),
+            'consent.accepted' => Telling::now()->word('refused.arrive.consent'),
+            'vehicle.required' => Telling::now()->word('refused.arrive.vehicle'),
+            'layout.required' => Telling::now()->word('refused.arrive.layout'),
+            'children.*.seat.required' => Telling::now()->word('refused.arrive.seat'),
+            'children.*.maker.required_if' => Telling::now()->word('refused.arrive.maker'),
+            'children.*.mode.required' => Telling::now()->word('refused.arrive.mode'),
+            'children.*.position.required' => Telling::now()->word('refused.arrive.position'),
+            'children.*.born_on.date_format' => Telling::now()->word('refused.arrive.born_on'),
         ];
     }
 
@@ -94,7 +96,10 @@ final class ArrivalRequest extends FormRequest
             foreach ($arrival->children as $index => $child) {
                 foreach (self::problems($arrival, $child) as $problem) {
                     $field = self::FIELDS[$problem->path] ?? 'seat';
-                    $validator->errors()->add("children.{$index}.{$field}", ucfirst($problem->message) . '.');
+                    $validator->errors()->add(
+                        "children.{$index}.{$field}",
+                        Telling::now()->says(new Message('refused.at_field', ['problem' => $problem->message])),
+                    );
                 }
             }
         }];
@@ -172,7 +177,7 @@ final class ArrivalRequest extends FormRequest
     private static function amount(string $attribute, mixed $value, callable $fail): void
     {
         if (is_string($value) && Amount::parse($value) === null) {
-            $fail("\"{$value}\" is no number. Enter it like 12, 12.5 or 1 1/2.");
+            $fail(Telling::now()->tell(new Message('refused.no_number', ['text' => $value])));
         }
     }
 }

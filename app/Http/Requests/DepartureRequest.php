@@ -20,7 +20,7 @@ final class DepartureRequest extends FormRequest
     {
         return [
             'seen' => ['required', 'string', 'size:40'],
-            'reason' => ['nullable', Rule::in([...array_keys(DeparturePage::REASONS), 'other'])],
+            'reason' => ['nullable', Rule::in([...DeparturePage::REASONS, 'other'])],
             'words' => ['nullable', 'string', 'max:300'],
             'second' => ['nullable', 'integer'],
             'password' => ['nullable', 'string', 'max:200'],
@@ -32,11 +32,12 @@ final class DepartureRequest extends FormRequest
         return $this->string('seen')->toString();
     }
 
-    /** The reason in words; null where none was chosen or written. */
+    /** The reason that was chosen, what was written, or both; null where neither was. */
     public function reason(): ?string
     {
         $words = $this->string('words')->trim()->toString();
-        $chosen = DeparturePage::REASONS[$this->string('reason')->toString()] ?? null;
+        $reason = $this->string('reason')->toString();
+        $chosen = in_array($reason, DeparturePage::REASONS, true) ? $reason : null;
 
         return implode(': ', array_filter([$chosen, $words === '' ? null : $words])) ?: null;
     }

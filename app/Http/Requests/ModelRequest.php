@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\SeatModel;
+use App\Words\Telling;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Request;
@@ -32,7 +33,7 @@ final class ModelRequest extends FormRequest
     {
         return [function (Validator $validator): void {
             foreach ($this->model()->problems as $path => $problem) {
-                $validator->errors()->add('typed.' . str_replace('.', '-', $path), $problem);
+                $validator->errors()->add('typed.' . str_replace('.', '-', $path), Telling::now()->show($problem));
             }
         }];
     }

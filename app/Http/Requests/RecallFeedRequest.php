@@ -6,8 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\RecallImport;
 use App\Recalls\ImportState;
+use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use MintBuckle\Core\Telling\Message;
 use Symfony\Component\Uid\UuidV7;
 
 /** Asks the feed; the simulated one can be told how to behave. */
@@ -15,20 +17,13 @@ final class RecallFeedRequest extends FormRequest
 {
     use BySomebody;
 
-    /** Behaviour of the simulated feed => how it is offered. */
-    public const BEHAVIOURS = [
-        'normal' => 'as it should',
-        'slow' => 'too slow',
-        'broken' => 'with an error',
-        'truncated' => 'cut short',
-        'stale' => 'with an old list',
-        'wrong' => 'with a mistake in it',
-    ];
+    /** How the simulated feed can be let answer. */
+    public const BEHAVIOURS = ['normal', 'slow', 'broken', 'truncated', 'stale', 'wrong'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['behaviour' => ['required', Rule::in(array_keys(self::BEHAVIOURS))]];
+        return ['behaviour' => ['required', Rule::in(self::BEHAVIOURS)]];
     }
 
     public function behaviour(): string
@@ -39,7 +34,9 @@ final class RecallFeedRequest extends FormRequest
     public function toImport(): RecallImport
     {
         return RecallImport::query()->create([
-            'source' => 'Simulated feed, answering ' . self::BEHAVIOURS[$this->behaviour()],
+            'source' => Telling::now()->tell(new Message('recalls.feed.source', [
+                'answer' => new Message("recalls.feed.answers.{$this->behaviour()}", within: true),
+            ])),
             'path' => 'recalls/' . UuidV7::generate() . '.json',
             'state' => ImportState::Fetching,
             'begun_by' => $this->author()->id,

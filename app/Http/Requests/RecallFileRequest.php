@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\RecallImport;
 use App\Recalls\ImportState;
+use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
@@ -24,10 +25,10 @@ final class RecallFileRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'list.required' => 'Choose a file: CSV or JSON.',
-            'list.uploaded' => 'The file did not arrive whole. It may be larger than 64 MiB.',
-            'list.max' => 'The file is larger than 64 MiB.',
-            'dated.date_format' => 'Enter the list\'s date as 2026-10-01.',
+            'list.required' => Telling::now()->word('refused.file.recalls'),
+            'list.uploaded' => Telling::now()->word('refused.file.not_whole'),
+            'list.max' => Telling::now()->word('refused.file.large_list'),
+            'dated.date_format' => Telling::now()->word('refused.file.dated'),
         ];
     }
 

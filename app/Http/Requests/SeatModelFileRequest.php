@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Catalogue\SeatModelFile;
+use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
@@ -22,7 +23,10 @@ final class SeatModelFileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['models.required' => 'Choose a file: JSON or CSV.', 'models.max' => 'The file is larger than 1 MiB.'];
+        return [
+            'models.required' => Telling::now()->word('refused.file.models'),
+            'models.max' => Telling::now()->word('refused.file.large'),
+        ];
     }
 
     public function models(): SeatModelFile

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class SignInRequest extends FormRequest
@@ -22,7 +23,10 @@ final class SignInRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['login.required' => 'Enter your name.', 'password.required' => 'Enter your password.'];
+        return [
+            'login.required' => Telling::now()->word('refused.sign_in.name'),
+            'password.required' => Telling::now()->word('refused.sign_in.password'),
+        ];
     }
 
     /** @return array{login: string, password: string} */

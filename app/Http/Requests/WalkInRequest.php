@@ -11,6 +11,7 @@ use App\Models\CheckupEvent;
 use App\Units;
 use App\Visits\Arrival;
 use App\Visits\ArrivingChild;
+use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use MintBuckle\Core\Rulebook;
 
@@ -34,8 +35,8 @@ final class WalkInRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'first_name.required' => 'Enter the first name that the family is called by.',
-            'consent.accepted' => 'Ask the family whether you may check their seat, and tick here when they say yes.',
+            'first_name.required' => Telling::now()->word('refused.arrive.first_name'),
+            'consent.accepted' => Telling::now()->word('refused.walk_in.consent'),
         ];
     }
 
@@ -61,7 +62,7 @@ final class WalkInRequest extends FormRequest
             $this->string('submission')->toString(),
             $this->string('first_name')->trim()->toString(),
             null,
-            'Car not entered yet',
+            Telling::now()->word('visits.no_car'),
             null,
             self::places(),
             [new ArrivingChild($page->model(), $facts)],

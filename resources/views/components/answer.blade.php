@@ -21,8 +21,8 @@
                 <label class="choice tick"><input type="checkbox" name="answers[]" id="{{ $id }}-{{ $value }}"
                         value="{{ $value }}" @checked(in_array($value, (array) $row->value, true))> <span>@tell($label)</span></label>
             @endforeach
-            <button class="keep">Keep</button>
-            <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>None of these</button>
+            <button class="keep">{{ __('common.keep') }}</button>
+            <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>{{ __('common.none_of_these') }}</button>
         </div>
     @break
 
@@ -39,12 +39,13 @@
             <textarea name="lines" rows="2"
                 aria-label="@tell($row->askable->question())">{{ $typed ? old('lines') : FactText::lines($row->value) }}</textarea>
             @if ($kind === AnswerKind::Heights)
-                <input type="hidden" name="unit" value="{{ $page->units->length()->value }}"><span class="unit">in
-                    {{ $page->units->length()->value }}, unless a line says otherwise</span>
+                <input type="hidden" name="unit" value="{{ $page->units->length()->value }}"><span class="unit">{{ __('checks.heights_in',
+                    ['unit' => __('telling.symbol.' . $page->units->length()->value)]) }}</span>
             @endif
-            <button class="keep">Keep</button>
+            <button class="keep">{{ __('common.keep') }}</button>
             <button name="answer" value="nothing"
-                @class(['choice', 'on' => $row->value === []])>{{ $kind === AnswerKind::Heights ? 'It has none' : 'Nothing' }}</button>
+                @class(['choice', 'on' => $row->value === []])>{{ __($kind === AnswerKind::Heights ? 'checks.has_none' : 'common.nothing')
+                    }}</button>
         </div>
     @break
 
@@ -56,9 +57,10 @@
     @case(AnswerKind::Signature)
         <div class="choices">
             @if (is_object($row->value))
-                <span class="signed">Signed by {{ ucfirst($row->value->id) }}</span>
+                <span class="signed">{{ __('checks.signed_by', ['name' => ucfirst($row->value->id)]) }}</span>
             @endif
-            <button class="choice" name="answer" value="sign">Sign as {{ auth()->user()?->name }}</button>
+            <button class="choice" name="answer" value="sign">{{ __('checks.sign_as', ['name' => (string) auth()->user()?->name])
+                }}</button>
         </div>
     @break
 
@@ -71,6 +73,6 @@
                 value="{{ $typed ? old('answer') : FactText::typed($row) }}"
                 type="{{ $kind === AnswerKind::Date ? 'date' : 'text' }}"
                 @if (in_array($kind, [AnswerKind::Whole, AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">
-            <button class="keep">Keep</button>
+            <button class="keep">{{ __('common.keep') }}</button>
         </div>
 @endswitch

@@ -1,20 +1,24 @@
 @use('MintBuckle\Core\Facts\Definition\AnswerKind')
 @props(['page', 'index'])
 <section class="card-work two" data-child aria-labelledby="child-{{ $index }}-title">
-    <h2 id="child-{{ $index }}-title">Child <span data-letter>{{ $page::letter($index) }}</span> and seat</h2>
-    <x-field :field="$page->field($index, 'born_on')" label="Born" type="date" />
-    <x-field :field="$page->field($index, 'weight')" label="Weight," :unit="$page->units->for(AnswerKind::Mass)->symbol()"
+    <h2 id="child-{{ $index }}-title">{{ __('visits.arrive.child_and_seat') }} <span data-letter>{{ $page::letter($index) }}</span></h2>
+    <x-field :field="$page->field($index, 'born_on')" :label="__('visits.arrive.born')" type="date" />
+    <x-field :field="$page->field($index, 'weight')" :label="__('visits.arrive.weight')"
+        :unit="$page->units->for(AnswerKind::Mass)->symbol()"
         inputmode="decimal" />
-    <x-field :field="$page->field($index, 'height')" label="Height," :unit="$page->units->for(AnswerKind::Length)->symbol()"
+    <x-field :field="$page->field($index, 'height')" :label="__('visits.arrive.height')"
+        :unit="$page->units->for(AnswerKind::Length)->symbol()"
         inputmode="decimal" />
-    <x-choice-field :field="$page->field($index, 'sex')" label="Growth chart" :options="['f' => 'Girls', 'm' => 'Boys']" />
-    <x-field :field="$page->field($index, 'seat')" label="Seat"
-        :options="$page->seats->mapWithKeys(fn($s) => [$s->id => $s->title()])->all() + ['other' => 'Not in the catalogue']" required />
-    <x-field :field="$page->field($index, 'made_on')" label="Made on" hint="As far as the label says: 2023, 2023-03 or 2023-03-14." />
+    <x-choice-field :field="$page->field($index, 'sex')" :label="__('visits.arrive.chart')" :options="['f' => __('visits.arrive.girls'),
+        'm' => __('visits.arrive.boys')]" />
+    <x-field :field="$page->field($index, 'seat')" :label="__('visits.arrive.seat')"
+        :options="$page->seats->mapWithKeys(fn($s) => [$s->id => $s->title()])->all() + ['other' => __('visits.arrive.not_in_catalogue')]"
+            required />
+    <x-field :field="$page->field($index, 'made_on')" :label="__('visits.arrive.made_on')" :hint="__('visits.arrive.made_on_hint')" />
     <div class="by-hand two" data-by-hand>
-        <x-field :field="$page->field($index, 'maker')" label="Maker, if not in the catalogue" />
-        <x-field :field="$page->field($index, 'model')" label="Model number, if not in the catalogue" />
+        <x-field :field="$page->field($index, 'maker')" :label="__('visits.arrive.maker')" />
+        <x-field :field="$page->field($index, 'model')" :label="__('visits.arrive.model')" />
     </div>
-    <x-choice-field :field="$page->field($index, 'mode')" label="Rides as found" :options="$page->modes" />
-    <x-field :field="$page->field($index, 'position')" label="Place as found" :options="$page->places" required />
+    <x-choice-field :field="$page->field($index, 'mode')" :label="__('visits.arrive.rides')" :options="$page->modes" />
+    <x-field :field="$page->field($index, 'position')" :label="__('visits.arrive.place')" :options="$page->places" required />
 </section>

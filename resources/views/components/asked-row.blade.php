@@ -1,4 +1,5 @@
 @use('MintBuckle\Core\Facts\Definition\AnswerKind')
+@use('App\Checks\FactText')
 @props(['row', 'page', 'where'])
 <x-fact-form :page="$page" :path="$row->path"
     :class="Illuminate\Support\Arr::toCssClasses(['row-fact', 'asked' => $row->asked, 'kind-' . $row->askable->kind->value])"
@@ -6,7 +7,7 @@
     <legend>@tell($where === 'next' || $row->asked ? $row->askable->question() : $row->askable->short())</legend>
     <x-answer :row="$row" :page="$page" :kind="$row->askable->kind" :id="$row->id($where)" :typed="$page->isProblemOf($row)" />
     @if ($where === 'next' && $row->askable->kind !== AnswerKind::Elsewhere)
-        <button class="plain" name="answer" value="unknown">Cannot tell now</button>
+        <button class="plain" name="answer" value="unknown">{{ __('checks.cannot_tell') }}</button>
     @endif
     @if ($page->isProblemOf($row))
         <p class="problem" role="alert">{{ $page->problem }}</p>
@@ -15,7 +16,6 @@
         <x-hint :of="$row->askable" />
     @endif
     @if ($row->found !== null)
-        <p class="was">{{ $row->stale ? 'Before the change: ' : 'Found: ' }}<x-fact-value :row="$row" :value="$row->found"
-                :page="$page" />{{ $row->stale ? '. Look again.' : '' }}</p>
+        <p class="was">{{ __($row->stale ? 'checks.was_stale' : 'checks.was', ['value' => FactText::of($row, $row->found)]) }}</p>
     @endif
 </x-fact-form>

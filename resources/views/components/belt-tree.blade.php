@@ -6,7 +6,7 @@
         @if ($answer->leadsTo === null)
             <details>
                 <summary class="choice">@tell($answer->answer)</summary>
-                <p class="hint">Look in the vehicle’s manual, or choose another place.</p>
+                <p class="hint">{{ __('checks.belt_tree_stuck') }}</p>
             </details>
         @elseif (is_string($answer->leadsTo))
             <details>

@@ -7,7 +7,7 @@
         <span>
             @php($signs = CarAbove::places([$position])[0]->signs)
             @if ($signs === [])
-                nothing known yet
+                {{ __('checks.nothing_known') }}
             @else
                 @tell(Listing::names($signs))
             @endif

@@ -6,37 +6,42 @@
     <x-station-nav :page="$page" />
     <section class="station" aria-labelledby="station-title">
         <header class="station-top">
-            <h1 id="station-title">{{ $page->station->title() }}</h1>
-            <p>{{ $page->phase === InspectionPhase::Found ? 'As it arrived, before anyone touches it. ' : '' }}{{
-                $page->phase === InspectionPhase::Found && $page->station === Station::Handover ? '' : $page->station->task() }}
+            <h1 id="station-title">@tell($page->station->title())</h1>
+            <p>
+                @if ($page->phase === InspectionPhase::Found)
+                    {{ __('checks.as_it_arrived') }}
+                @endif
+                @unless ($page->phase === InspectionPhase::Found && $page->station === Station::Handover)
+                    @tell($page->station->task())
+                @endunless
             </p>
         </header>
         @if ($page->signed)
-            <p class="notice">This family has left. The check is signed and can be read, not changed.</p>
+            <p class="notice">{{ __('checks.signed') }}</p>
         @endif
         @if ($page->problemElsewhere() !== null)
-            <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} Nothing was changed.</p>
+            <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} {{ __('common.unchanged') }}</p>
         @endif
         @if ($page->doubt !== null && $page->station === Station::Label && !$page->signed)
             <x-name-doubt :doubt="$page->doubt" :page="$page" />
         @endif
         <x-station-drawing :page="$page" :draw="$page->drawings" :situation="$page->situation" />
         @if ($page->phase === InspectionPhase::Found && $page->station === Station::Handover)
-            <p class="card-work">What was found is put down. Showing back and signing are asked as the seat leaves. <a class="press"
-                    href="{{ $page->link(InspectionPhase::Left) }}">Go on to how it leaves</a></p>
+            <p class="card-work">{{ __('checks.found_done') }} <a class="press"
+                    href="{{ $page->link(InspectionPhase::Left) }}">{{ __('checks.to_left') }}</a></p>
         @endif
         <div class="rows">
             @forelse ($page->rows as $row)
                 <x-asked-row :row="$row" :page="$page" where="row" />
             @empty
                 @unless ($page->station === Station::Handover)
-                    <p class="empty">Nothing to look at here for this way of riding.</p>
+                    <p class="empty">{{ __('checks.nothing_here') }}</p>
                 @endunless
             @endforelse
         </div>
         @if ($page->more !== [] && !$page->signed)
             <details class="more">
-                <summary>More to note here</summary>
+                <summary>{{ __('checks.more_to_note') }}</summary>
                 <div class="choices">
                     @foreach ($page->more as $askable)
                         <a class="choice"
@@ -47,8 +52,8 @@
             </details>
         @endif
         @if ($page->station === Station::Label && !$page->signed)
-            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">Find the model in the catalogue</a> <a
-                    class="quiet" href="{{ $page->address('label') }}">Read the label’s code</a></p>
+            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">{{ __('checks.find_model') }}</a> <a
+                    class="quiet" href="{{ $page->address('label') }}">{{ __('checks.read_code') }}</a></p>
         @endif
         <x-station-help :page="$page" :situation="$page->situation" />
         <x-station-steps :page="$page" />

@@ -1,6 +1,6 @@
 @props(['lines'])
 <details>
-    <summary>The same in words</summary>
+    <summary>{{ __('drawings.labels.in_words') }}</summary>
     <ul>
         @foreach ($lines as $line)
             <li>@says($line)</li>

@@ -1,7 +1,7 @@
 @props(['field', 'label', 'options' => null, 'type' => 'text', 'unit' => null, 'hint' => null])
 <div class="field">
     <label for="{{ $field->id }}">{{ $label }}@if ($unit)
-            <span class="unit"> {{ $unit }}</span>
+            <span class="unit"> {{ __("telling.symbol.{$unit}") }}</span>
         @endif
     </label>
     @if ($options === null)
@@ -10,7 +10,7 @@
     @else
         <select id="{{ $field->id }}" name="{{ $field->name }}" {{ $attributes }}
             @error($field->dotted) aria-invalid="true" aria-describedby="{{ $field->id }}-problem" @enderror>
-            <option value="">Choose</option>
+            <option value="">{{ __('common.choose') }}</option>
             @foreach ($options as $value => $text)
                 <option value="{{ $value }}" @selected((string) old($field->dotted) === (string) $value)>@tell($text)</option>
             @endforeach

@@ -4,11 +4,11 @@
     @if ($card->declined) data-declined @endif>
     <x-finding-words :finding="$finding" />
     @if ($card->declined)
-        <p class="declined">The family declines: “{{ $card->declined->note }}”. It still counts as open.</p>
+        <p class="declined">{{ __('checks.declined', ['why' => $card->declined->note]) }}</p>
     @endif
     @if ($open && $page->phase === InspectionPhase::Left && $card->facts !== [])
         <details class="mend" @if ($page->isProblemOf($card->facts[0])) open @endif>
-            <summary>Put right: enter it afresh</summary>
+            <summary>{{ __('checks.mend') }}</summary>
             @foreach ($card->facts as $row)
                 <x-asked-row :row="$row" :page="$page"
                     :where="'mend-' . $loop->parent->index . str_replace(['.', '/'], '-', $card->subject)" />
@@ -19,10 +19,10 @@
         </details>
     @endif
     <details class="source">
-        <summary>where this comes from</summary>
+        <summary>{{ __('checks.from_where') }}</summary>
         <x-sources :finding="$finding" :page="$card->page" />
         @if ($open && $card->figures !== [])
-            <h4>Your manual says otherwise?</h4>
+            <h4>{{ __('checks.manual_otherwise') }}</h4>
             @foreach ($card->figures as $row)
                 <x-own-figure :row="$row" :page="$page" :subject="$card->subject" />
             @endforeach

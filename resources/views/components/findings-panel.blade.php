@@ -1,16 +1,20 @@
+@use('App\Words\Telling')
 @use('MintBuckle\Core\Finding\Station')
 @use('Symfony\Component\Uid\UuidV7')
 @props(['page', 'verdict'])
-<aside class="findings-panel" aria-label="What is known so far">
+<aside class="findings-panel" aria-label="{{ __('checks.known') }}">
     <div class="verdict verdict-{{ $verdict->value }}" role="status" data-verdict="{{ $verdict->value }}">
         <x-buckle-mark :state="$verdict->value" :size="64" />
-        <p><strong>{{ $verdict->title() }}</strong> <span>{{ $page->tally() }}</span></p>
+        <p><strong>@tell($verdict->title())</strong> <span>@says($page->tally())</span></p>
         <button type="button" class="findings-handle" data-findings-handle hidden
-            aria-label="All of the findings panel, or less of it"></button>
+            aria-label="{{ __('checks.panel_handle') }}"></button>
     </div>
     @if ($page->next && !$page->signed)
         <div class="next">
-            <h2>Next{{ $page->next->askable->station === $page->station ? '' : ', at ' . $page->next->askable->station->title() }}</h2>
+            <h2>{{ __('checks.next', [
+                'here' => $page->next->askable->station === $page->station,
+                'station' => $page->next->askable->station->title(),
+            ]) }}</h2>
             <x-asked-row :row="$page->next" :page="$page" where="next" />
         </div>
     @endif
@@ -19,14 +23,14 @@
             @csrf
             <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden" name="phase"
                 value="{{ $page->phase->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
-            <button class="plain" data-key="z" data-undo>Undo: @tell($page->lastEntry())</button>
+            <button class="plain" data-key="z" data-undo>{{ __('checks.undo', ['what' => $page->lastEntry()]) }}</button>
         </form>
     @endif
     <div class="findings">
         @foreach (Station::cases() as $station)
             @continue($page->assessment->findingsAt($station) === [])
             <section>
-                <h2><a href="{{ $page->link(station: $station) }}">{{ $station->title() }}</a></h2>
+                <h2><a href="{{ $page->link(station: $station) }}">@tell($station->title())</a></h2>
                 @foreach ($page->findingsAt($station) as $card)
                     <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="!$page->signed" />
                 @endforeach
@@ -34,22 +38,22 @@
         @endforeach
         @if ($page->corrected !== [])
             <section class="corrected">
-                <h2>Put right</h2>
+                <h2>{{ __('checks.put_right') }}</h2>
                 @foreach ($page->corrected as $finding)
-                    <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>Found:
-                            @says($finding->message())</span></p>
+                    <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>{{
+                        __('checks.was_found', ['what' => Telling::now()->message($finding)]) }}</span></p>
                 @endforeach
             </section>
         @endif
         @if ($page->assessment->findings === [] && $page->corrected === [])
-            <p class="empty">Nothing found yet.</p>
+            <p class="empty">{{ __('checks.nothing_found') }}</p>
         @endif
     </div>
     <p class="findings-foot">
-        <a href="{{ $page->address('card/technician') }}" data-key="c">Installation card</a> · <a
-            href="{{ route('visits.car', $page->check->visit_id) }}">Plan of the car</a> · <a
-            href="{{ route('visits.sheet', $page->check->visit_id) }}">Take-home sheet</a> · <a href="{{ $page->address('log') }}">Every
-            entry</a> · <a href="{{ $page->address('case') }}">Case file</a>
-        <button type="button" class="plain" data-show-keys hidden>Keys <kbd>?</kbd></button>
+        <a href="{{ $page->address('card/technician') }}" data-key="c">{{ __('checks.card.title') }}</a> · <a
+            href="{{ route('visits.car', $page->check->visit_id) }}">{{ __('visits.car.title') }}</a> · <a
+            href="{{ route('visits.sheet', $page->check->visit_id) }}">{{ __('sheet.title') }}</a> · <a href="{{ $page->address('log')
+                }}">{{ __('checks.log.title') }}</a> · <a href="{{ $page->address('case') }}">{{ __('checks.case_file') }}</a>
+        <button type="button" class="plain" data-show-keys hidden>{{ __('checks.keys.title') }} <kbd>?</kbd></button>
     </p>
 </aside>

@@ -1,6 +1,6 @@
 @props(['title', 'main' => 'page'])
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 
 <head>
     <meta charset="utf-8">
@@ -14,7 +14,7 @@
 </head>
 
 <body>
-    <a class="visually-hidden-focusable skip" href="#main">To the content</a>
+    <a class="visually-hidden-focusable skip" href="#main">{{ __('common.to_content') }}</a>
     {{ $head ?? '' }}
     <main id="main" class="{{ $main }}">
         @if (session('status'))
@@ -23,8 +23,7 @@
         {{ $slot }}
     </main>
     <footer class="caution">
-        Mint Buckle supports a trained technician. The seat’s and the vehicle’s instructions, local law and the certified technician come
-        first.
+        {{ __('common.caution') }}
         @auth
             <div class="foot-tools">
                 <x-main-menu />

@@ -8,7 +8,7 @@
                     <th scope="col">@tell($column)</th>
                 @endforeach
                 <th scope="col">
-                    Mark</th>
+                    {{ __('handbook.mark') }}</th>
             </tr>
         </thead>
         <tbody>

@@ -1,6 +1,6 @@
-<nav class="main-menu" aria-label="Main">
-    <a href="{{ route('seats.index') }}">Seats</a>
-    <a href="{{ route('recalls') }}">Recalls</a>
-    <a href="{{ route('calculators.index') }}">Calculators</a>
-    <a href="{{ route('handbook') }}">Handbook</a>
+<nav class="main-menu" aria-label="{{ __('common.menu') }}">
+    <a href="{{ route('seats.index') }}">{{ __('catalogue.title') }}</a>
+    <a href="{{ route('recalls') }}">{{ __('recalls.title') }}</a>
+    <a href="{{ route('calculators.index') }}">{{ __('calculators.title') }}</a>
+    <a href="{{ route('handbook') }}">{{ __('handbook.title') }}</a>
 </nav>

@@ -1,7 +1,7 @@
 @props(['page'])
 <div id="model-drawing" class="model-drawing">
     @if ($page->modes === [])
-        <p class="card-work empty">Tick a way of riding and enter its limits: they are drawn here.</p>
+        <p class="card-work empty">{{ __('catalogue.tick_first') }}</p>
     @else
         <x-drawing.mode-plane :drawing="$page->plane()" />
     @endif

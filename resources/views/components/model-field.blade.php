@@ -7,15 +7,15 @@
     @if ($field->kind === FieldKind::YesNo || $field->kind === FieldKind::Choice)
         <select id="m-{{ $key }}" name="typed[{{ $key }}]"
             @error('typed.' . $key) aria-invalid="true" @enderror>
-            <option value="">not said</option>
+            <option value="">{{ __('catalogue.not_said') }}</option>
             @foreach ($field->kind === FieldKind::YesNo ? ['yes', 'no'] : $field->choices as $choice)
-                <option value="{{ $choice }}" @selected($value === $choice)>{{ str_replace('_', ' ', $choice) }}</option>
+                <option value="{{ $choice }}" @selected($value === $choice)>@tell($field->answer($choice))</option>
             @endforeach
         </select>
     @else
         <input id="m-{{ $key }}" name="typed[{{ $key }}]"
             value="{{ $value }}" autocomplete="off"
-            @if ($field->kind->hint()) placeholder="{{ explode('. ', explode(';', $field->kind->hint())[0])[0] }}" @endif
+            @if ($field->kind->hint()) placeholder="@tell($field->kind->hint())" @endif
             @error('typed.' . $key) aria-invalid="true" @enderror>
     @endif
     @error('typed.' . $key)

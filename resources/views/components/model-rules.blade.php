@@ -6,7 +6,7 @@
             @isset($typed[$field->path])
                 <div data-rule-of="{{ $field->path }}">
                     <dt>@tell($field->label)</dt>
-                    <dd>{{ str_replace('_', ' ', $typed[$field->path]) }}</dd>
+                    <dd>@tell($field->kind->isChosen() ? $field->answer($typed[$field->path]) : $typed[$field->path])</dd>
                 </div>
             @endisset
         @endforeach

@@ -1,9 +1,9 @@
 @use('Symfony\Component\Uid\UuidV7')
 @props(['doubt', 'page'])
-<section class="card-work name-doubt" data-doubt="{{ $doubt->path }}" aria-label="Not matched">
-    <p><strong>{{ $doubt->sentence() }}</strong> So no recall can be ruled out yet.</p>
+<section class="card-work name-doubt" data-doubt="{{ $doubt->path }}" aria-label="{{ __('checks.doubt.title') }}">
+    <p><strong>@tell($doubt->told())</strong> {{ __('checks.doubt.so') }}</p>
     @if ($doubt->near !== [])
-        <p>Does the label say one of these?</p>
+        <p>{{ __('checks.doubt.near') }}</p>
         <div class="choices">
             @foreach ($doubt->near as $near)
                 @if ($near['id'] !== null && $doubt->path === 'seat.maker')
@@ -24,5 +24,5 @@
             name="id" value="{{ UuidV7::generate() }}"><input type="hidden" name="phase"
             value="{{ $page->phase->value }}"><input type="hidden" name="subject" value="{{ $doubt->subject() }}"><input type="hidden"
             name="note" value="{{ $doubt->typed }}"><input type="hidden" name="holds" value="1"><button class="quiet"
-            data-confirm-name>It is spelt “{{ $doubt->typed }}” on the label</button></form>
+            data-confirm-name>{{ __('checks.doubt.spelt', ['name' => $doubt->typed]) }}</button></form>
 </section>

@@ -8,10 +8,11 @@
 @endif
 <div class="lines">
     <input name="name" id="{{ $id }}-name" aria-label="@tell($row->askable->question())"
-        placeholder="{{ $essential ? 'which part' : 'what it is' }}" value="{{ $typed ? old('name') : '' }}" autocomplete="off">
+        placeholder="{{ __($essential ? 'checks.which_part' : 'checks.what_it_is_example') }}" value="{{ $typed ? old('name') : '' }}"
+            autocomplete="off">
     <div class="choices">
-        <button class="choice" name="answer" value="no">{{ $essential ? 'Missing, carries no load' : 'Not from the maker' }}</button>
-        <button class="choice" name="answer" value="yes">{{ $essential ? 'Missing, essential' : 'Approved by the maker' }}</button>
-        <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>Nothing</button>
+        <button class="choice" name="answer" value="no">{{ __($essential ? 'checks.parts.minor' : 'checks.not_makers') }}</button>
+        <button class="choice" name="answer" value="yes">{{ __($essential ? 'checks.parts.essential' : 'checks.makers') }}</button>
+        <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>{{ __('common.nothing') }}</button>
     </div>
 </div>

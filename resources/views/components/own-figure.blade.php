@@ -1,8 +1,8 @@
 @props(['row', 'page', 'subject'])
 <x-fact-form :page="$page" :path="$row->path" class="row-fact own-figure" :data-figure="$row->path">
     <legend>@tell($row->askable->question())</legend>
-    <label class="hint" for="page-{{ $row->id($subject) }}">Where it says so</label>
-    <input id="page-{{ $row->id($subject) }}" name="note" autocomplete="off" placeholder="manual, page 34">
+    <label class="hint" for="page-{{ $row->id($subject) }}">{{ __('checks.own.where') }}</label>
+    <input id="page-{{ $row->id($subject) }}" name="note" autocomplete="off" placeholder="{{ __('checks.own.example') }}">
     <x-answer :row="$row" :page="$page" :kind="$row->askable->kind" :id="$row->id('figure-' . strtr($subject, './', '--'))" />
-    <p class="hint">It is kept with this seat and holds before every practice; only law and the floors stand above it.</p>
+    <p class="hint">{{ __('checks.own.kept') }}</p>
 </x-fact-form>

@@ -1,26 +1,20 @@
 @use('MintBuckle\Core\Record\InspectionPhase')
 @props(['page', 'drawing'])
-<section class="parts" aria-label="Parts of the seat">
+<section class="parts" aria-label="{{ __('checks.parts.title') }}">
     @foreach ($drawing->parts as $part)
         <details class="part-entry" id="part-{{ $part['part'] }}" data-state="{{ $part['state'] }}">
-            <summary><strong>{{ ucfirst($part['part']) }}</strong>
-                <span>
-                    @switch($part['state'])
-                        @case('unknown') not looked at @break
-                        @case('missing_minor') missing, carries no load @break
-                        @default {{ $part['state'] }}
-                    @endswitch
-                </span>
+            <summary><strong>@says(__("drawings.parts.names.{$part['part']}"))</strong>
+                <span>{{ __("checks.parts.state.{$part['state']}") }}</span>
             </summary>
             <x-fact-form :page="$page">
-                <legend class="visually-hidden">{{ ucfirst($part['part']) }}</legend>
+                <legend class="visually-hidden">@says(__("drawings.parts.names.{$part['part']}"))</legend>
                 <input type="hidden" name="name" value="{{ $part['part'] }}">
-                <label class="hint" for="detail-{{ $part['part'] }}">What exactly, if you like</label>
-                <input id="detail-{{ $part['part'] }}" name="detail" autocomplete="off" placeholder="crack at the left hinge">
+                <label class="hint" for="detail-{{ $part['part'] }}">{{ __('checks.parts.detail') }}</label>
+                <input id="detail-{{ $part['part'] }}" name="detail" autocomplete="off" placeholder="{{ __('checks.parts.example') }}">
                 <div class="choices">
-                    <button class="choice" name="entry" value="seat.history.damage add">Damaged</button>
-                    <button class="choice" name="entry" value="seat.history.parts_missing yes">Missing, essential</button>
-                    <button class="choice" name="entry" value="seat.history.parts_missing no">Missing, carries no load</button>
+                    <button class="choice" name="entry" value="seat.history.damage add">{{ __('checks.parts.damaged') }}</button>
+                    <button class="choice" name="entry" value="seat.history.parts_missing yes">{{ __('checks.parts.essential') }}</button>
+                    <button class="choice" name="entry" value="seat.history.parts_missing no">{{ __('checks.parts.minor') }}</button>
                 </div>
             </x-fact-form>
             @foreach ($part['notes'] as $note)
@@ -29,9 +23,7 @@
                     <legend class="visually-hidden">{{ $note }}</legend>
                     <input type="hidden" name="name" value="{{ $note }}">
                     <span>{{ $note }}</span> <button class="quiet" name="answer"
-                        value="remove">{{ $page->phase === InspectionPhase::Found
-                            ? 'Entered by mistake'
-                            : 'Replaced by the maker’s part' }}</button>
+                        value="remove">{{ __("checks.parts.gone.{$page->phase->value}") }}</button>
                 </x-fact-form>
             @endforeach
         </details>

@@ -1,8 +1,10 @@
 @props(['page', 'rider', 'check', 'findings', 'unknown'])
 <section class="card-work rider-card" id="rider-{{ $rider->name }}" data-rider-card="{{ $rider->name }}">
-    <h2><a href="{{ route('checks.show', [$check->id, 'left', 'place']) }}">Child {{ $rider->name }}</a>
-        <span>{{ $check->seatModel?->title() ?? trim(($rider->seat->maker ?? '') . ' ' . ($rider->seat->model ?? '')) }}{{
-            $rider->mode ? ', ' . lcfirst($rider->mode->title()) : '' }}</span>
+    <h2><a href="{{ route('checks.show', [$check->id, 'left', 'place']) }}">{{ __('visits.child', ['letter' => $rider->name]) }}</a>
+        <span>{{ $check->seatModel?->title() ?? trim(($rider->seat->maker ?? '') . ' ' . ($rider->seat->model ?? '')) }}@if ($rider->mode)
+                · @tell($rider->mode->title())
+            @endif
+        </span>
     </h2>
     <form method="post" action="{{ route('visits.seat', $page->visit) }}" class="choices" data-seat-form>
         @csrf
@@ -18,11 +20,10 @@
                 :finding="$finding" /></article>
     @endforeach
     @if ($unknown !== [])
-        <p class="hint">Not everything is known here: {{ count($unknown) }} {{ count($unknown) === 1 ? 'thing is' : 'things are' }}
-            asked in the check.</p>
+        <p class="hint">{{ __('visits.car.unknown', ['n' => count($unknown)]) }}</p>
     @endif
     @if ($rider->nowAt)
         <a class="choice pin" href="{{ $page->toggled($rider->name) }}" aria-pressed="{{ $rider->keep ? 'true' : 'false' }}"
-            role="button" data-pin="{{ $rider->name }}">{{ $rider->keep ? 'Stays here: let move' : 'Keep here' }}</a>
+            role="button" data-pin="{{ $rider->name }}">{{ __($rider->keep ? 'visits.car.let_move' : 'visits.car.keep') }}</a>
     @endif
 </section>

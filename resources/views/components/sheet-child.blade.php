@@ -4,35 +4,34 @@
     <header>
         <x-buckle-mark :state="$child->verdict->value" :size="72" />
         <div>
-            <h2>Child {{ $child->letter }}: {{ $child->verdict->title() }}</h2>
+            <h2>{{ __('sheet.child', ['letter' => $child->letter, 'verdict' => $child->verdict->title()]) }}</h2>
             <p>@tell($child->facts)</p>
         </div>
     </header>
     @if ($child->open !== [] || $child->unanswered > 0)
-        <h3>Before this child rides in it</h3>
+        <h3>{{ __('sheet.before') }}</h3>
         <ul>
             @foreach ($child->open as $line)
                 <li><strong>@says($line->message)</strong> @says($line->remedy)@if ($line->declined !== null)
-                        <em>The family did not want it changed: “{{ $line->declined }}”.</em>
+                        <em>{{ __('sheet.declined', ['why' => $line->declined]) }}</em>
                     @endif
                 </li>
             @endforeach
             @if ($child->unanswered > 0)
-                <li>The check is not finished: {{ $child->unanswered }} {{ $child->unanswered === 1 ? 'thing has' : 'things have' }} not
-                    been looked at, so nothing can be promised.</li>
+                <li>{{ __('sheet.unfinished', ['n' => $child->unanswered]) }}</li>
             @endif
         </ul>
     @endif
     @if ($child->corrected !== [])
-        <h3>What was found and put right</h3>
+        <h3>{{ __('sheet.corrected') }}</h3>
         <ul>
             @foreach ($child->corrected as $line)
-                <li>@says($line->message) <em>Put right: @says($line->remedy)</em></li>
+                <li>@says($line->message) <em>{{ __('sheet.put_right', ['what' => $line->remedy]) }}</em></li>
             @endforeach
         </ul>
     @endif
     @if ($child->card !== null)
-        <h3>How to do it again</h3>
+        <h3>{{ __('sheet.again') }}</h3>
         @if ($child->notice !== null)
             <p><strong>@says($child->notice)</strong></p>
         @endif
@@ -43,10 +42,10 @@
         </ol>
     @endif
     @if ($child->card === null && $child->verdict === Verdict::DoNotUse)
-        <p>As it stands no child may ride in it, so no steps to install it are printed.</p>
+        <p>{{ __('sheet.no_card') }}</p>
     @endif
     @if ($child->everyRide !== [])
-        <h3>On every ride</h3>
+        <h3>{{ __('sheet.every_ride') }}</h3>
         <ul>
             @foreach ($child->everyRide as $line)
                 <li>@says($line)</li>
@@ -54,7 +53,7 @@
         </ul>
     @endif
     @if ($child->advice !== [])
-        <h3>Good to know</h3>
+        <h3>{{ __('sheet.advice') }}</h3>
         <ul>
             @foreach ($child->advice as $line)
                 <li>@says($line->message) @says($line->remedy)</li>
@@ -62,7 +61,7 @@
         </ul>
     @endif
     @if ($child->dates !== [])
-        <h3>Dates ahead</h3>
+        <h3>{{ __('sheet.ahead') }}</h3>
         <ul>
             @foreach ($child->dates as [$date, $what])
                 <li><strong>@says($date)</strong> @says($what)</li>

@@ -2,13 +2,14 @@
 @props(['finding', 'page' => null])
 <p class="hint">
     @if ($finding->limit !== null)
-        Limit:
-        {{ $finding->limit instanceof MintBuckle\Core\Quantity\Quantity
-            ? $finding->limit->show()
-            : str_replace('_', ' ', $finding->limit) }},
-        from {{ Layer::words($finding->from) }}{{ $page ? ', ' . $page : '' }}.
+        {{ __('checks.limit', [
+            'limit' => $finding->toldLimit(),
+            'from' => Layer::words($finding->from),
+            'paged' => $page !== null,
+            'page' => $page,
+        ]) }}
     @endif
     @foreach ($finding->sources as $source)
-        <abbr title="{{ $source->kind->value }}">{{ $source->kind->mark() }}</abbr> {{ $source->text }}.
+        <abbr title="{{ __("sources.kinds.{$source->kind->value}") }}">{{ $source->kind->mark() }}</abbr> @tell($source->text()).
     @endforeach
 </p>

@@ -1,11 +1,11 @@
-@use('App\Words\Telling')
+
 @use('MintBuckle\Core\Record\InspectionPhase')
 @use('MintBuckle\Core\Finding\Station')
 @props(['page', 'situation'])
 @switch($page->station)
     @case(Station::Child)
         @if ($page->assessment->computed()->changeover !== null)
-            <x-steps-panel :title="'To use it as a ' . Telling::now()->tell($page->assessment->computed()->changeover->to->told())"
+            <x-steps-panel :title="__('checks.changeover', ['mode' => $page->assessment->computed()->changeover->to->told()])"
                 :steps="$page->assessment->computed()->changeover->steps" />
         @endif
     @break
@@ -16,7 +16,7 @@
         @endif
         @if ($situation->place !== null && !$situation->onlyAnchorsHold())
             <details class="card-work panel" data-belt-tree>
-                <summary>Which belt have I got?</summary>
+                <summary>{{ __('checks.which_belt') }}</summary>
                 <div class="belt-trees">
                     <x-belt-tree :tree="$page->beltTree()" at="slow_pull" :page="$page" :path="$situation->placePath('retractor')" />
                     <x-belt-tree :tree="$page->beltTree()" at="slide" :page="$page" :path="$situation->placePath('latch_plate')" />
@@ -29,7 +29,7 @@
             @endforeach
         @endif
         @if ($situation->isHarness())
-            <x-steps-panel title="Taking it out again" :steps="$page->takingOut()" />
+            <x-steps-panel :title="__('checks.taking_out')" :steps="$page->takingOut()" />
         @endif
     @break
 

@@ -1,12 +1,12 @@
 @props(['page'])
-<nav class="station-nav" aria-label="Stations">
+<nav class="station-nav" aria-label="{{ __('checks.stations') }}">
     <ol>
         @foreach ($page->stations as $item)
             <li @class(['here' => $item->station === $page->station])>
                 <a href="{{ $page->link(station: $item->station) }}" data-key="{{ $item->station->number() }}"
                     data-verdict="{{ $item->verdict->value }}" @if ($item->station === $page->station) aria-current="step" @endif>
                     <span class="station-mark"><x-buckle-mark :state="$item->verdict->value" :size="36" /></span>
-                    <span class="station-text"><strong>{{ $item->station->title() }}</strong> <small>{{ $item->summary }}</small></span>
+                    <span class="station-text"><strong>@tell($item->station->title())</strong> <small>@tell($item->summary)</small></span>
                     <kbd aria-hidden="true">{{ $item->station->number() }}</kbd>
                 </a>
             </li>

@@ -2,10 +2,15 @@
 @props(['card'])
 <article class="visit" data-ticket="{{ $card->ticket }}">
     <header>
-        <span class="ticket"><span class="visually-hidden">Ticket </span>{{ $card->ticket }}</span>
+        <span class="ticket"><span class="visually-hidden">{{ __('visits.ticket_word') }} </span>{{ $card->ticket }}</span>
         <div>
-            <h3>{{ $card->family ?? 'A family' }}</h3>
-            <p>{{ $card->vehicle }}{{ $card->bay === null ? '' : ' · bay ' . $card->bay }} · {{ $card->arrived }}</p>
+            <h3>{{ $card->family ?? __('visits.a_family') }}</h3>
+            <p>{{ __('visits.card', [
+                'vehicle' => $card->vehicle,
+                'called' => $card->bay !== null,
+                'bay' => $card->bay,
+                'arrived' => $card->arrived,
+            ]) }}</p>
         </div>
     </header>
     <ul>
@@ -15,20 +20,20 @@
                     ? route('visits.sheet', $card->id)
                     : route('checks.show', [$line->id, $line->phase->value, Station::Label->value]) }}">
                     <x-buckle-mark :state="$line->verdict->value" :size="36" />
-                    <span><strong>Child {{ $line->letter }}</strong>
-                        {{ $line->seat }}<br><small>{{ $line->verdict->title() }}</small></span>
+                    <span><strong>{{ __('visits.child', ['letter' => $line->letter]) }}</strong>
+                        {{ $line->seat }}<br><small>@tell($line->verdict->title())</small></span>
                 </a>
             </li>
         @endforeach
     </ul>
     <footer>
         @if ($card->hasLeft)
-            <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">Sheet</a>
+            <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">{{ __('sheet.short') }}</a>
         @elseif ($card->bay !== null)
-            <a class="quiet" href="{{ route('visits.car', $card->id) }}">Plan of the car</a>
-            <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">Take-home sheet</a>
+            <a class="quiet" href="{{ route('visits.car', $card->id) }}">{{ __('visits.car.title') }}</a>
+            <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">{{ __('sheet.title') }}</a>
         @else
-            <form method="post" action="{{ route('visits.bay', $card->id) }}">@csrf<button class="quiet">Take into a bay</button>
+            <form method="post" action="{{ route('visits.bay', $card->id) }}">@csrf<button class="quiet">{{ __('visits.take_in') }}</button>
             </form>
         @endif
     </footer>

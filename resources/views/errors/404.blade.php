@@ -1,2 +1,1 @@
-<x-trouble title="Not here" what="There is no such page, check or family." safe="Nothing was changed."
-    todo="Go back, or begin again from the event." />
+<x-trouble code="404" />

@@ -1,2 +1,1 @@
-<x-trouble title="Too many tries" what="There were too many tries with a password." safe="Nothing was changed."
-    todo="Wait a minute, then try again." />
+<x-trouble code="429" />

@@ -24,15 +24,15 @@
 
             @case(AnswerKind::Angle)
                 <div class="entry" data-stepper="{{ $units->step($field->askable->kind) }}">
-                    <button type="button" class="step" data-step="-1" tabindex="-1" hidden aria-label="Less">−</button>
+                    <button type="button" class="step" data-step="-1" tabindex="-1" hidden aria-label="{{ __('common.less_step')
+                        }}">−</button>
                     <input name="{{ $field->name }}[amount]" data-amount id="{{ $field->id }}-amount"
                         aria-label="@tell($field->askable->question())" inputmode="decimal" autocomplete="off"
                         value="{{ $field->text('amount') }}">
-                    <span
-                        class="unit">{{ ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()) === 'deg'
-                            ? '°'
-                            : ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()) }}</span>
-                    <button type="button" class="step" data-step="1" tabindex="-1" hidden aria-label="More">+</button>
+                    <span class="unit">{{ __('telling.symbol.' . ($field->text('unit') ?: $units->for($field->askable->kind)->symbol()))
+                        }}</span>
+                    <button type="button" class="step" data-step="1" tabindex="-1" hidden aria-label="{{ __('common.more_step')
+                        }}">+</button>
                     <input type="hidden" name="{{ $field->name }}[unit]"
                         value="{{ $field->text('unit') ?: $units->for($field->askable->kind)->symbol() }}">
                 </div>
@@ -43,19 +43,20 @@
                 <textarea name="{{ $field->name }}[lines]" id="{{ $field->id }}-lines" rows="3"
                     aria-label="@tell($field->askable->question())">{{ $field->text('lines') }}</textarea>
                 @if ($field->askable->kind === AnswerKind::Heights)
-                    <input type="hidden" name="{{ $field->name }}[unit]" value="{{ $field->text('unit') ?: $units->length()->value }}"><span
-                        class="unit">{{ $field->text('unit') ?: $units->length()->value }}</span>
+                    <input type="hidden" name="{{ $field->name }}[unit]" value="{{ $field->text('unit') ?: $units->length()->value
+                        }}"><span class="unit">{{ __('telling.symbol.' . ($field->text('unit') ?: $units->length()->value)) }}</span>
                 @endif
             @break
 
             @case(AnswerKind::Approvals)
-                <input name="{{ $field->name }}[name]" id="{{ $field->id }}-name" aria-label="What it is" placeholder="strap covers"
+                <input name="{{ $field->name }}[name]" id="{{ $field->id }}-name" aria-label="{{ __('checks.what_it_is') }}"
+                    placeholder="{{ __('checks.extra_example') }}"
                     value="{{ $field->text('name') }}" autocomplete="off">
                 <div class="choices">
-                    @foreach (['yes' => 'Came in the box, or the seat’s maker names it', 'no' => 'Neither'] as $value => $label)
+                    @foreach (['yes', 'no'] as $value)
                         <label class="choice tick"><input type="radio" id="{{ $field->id }}-{{ $value }}"
                                 name="{{ $field->name }}[answer]" value="{{ $value }}" @checked($field->has($value))>
-                            <span>@tell($label)</span></label>
+                            <span>{{ __("checks.extra_of.{$value}") }}</span></label>
                     @endforeach
                 </div>
             @break
@@ -63,7 +64,7 @@
             @default
                 @if ($field->choices !== [])
                     <select name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="@tell($field->askable->question())">
-                        <option value="">Choose</option>
+                        <option value="">{{ __('common.choose') }}</option>
                         @foreach ($field->choices as $value => $label)
                             <option value="{{ $value }}" @selected($field->has($value))>@tell($label)</option>
                         @endforeach

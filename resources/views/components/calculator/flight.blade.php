@@ -8,5 +8,6 @@
         @endforeach
     </ol>
 @endif
-<p class="hint"><abbr title="{{ $answer->flight()->source->kind->value }}">{{ $answer->flight()->source->kind->mark() }}</abbr>
-    {{ $answer->flight()->source->text }}.</p>
+<p class="hint"><abbr title="{{ __("sources.kinds.{$answer->flight()->source->kind->value}") }}">{{
+    $answer->flight()->source->kind->mark() }}</abbr>
+    @tell($answer->flight()->source->text()).</p>

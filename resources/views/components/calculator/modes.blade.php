@@ -4,9 +4,12 @@
 <ul class="card-work modes">
     @foreach ($answer->assessment->computed()->modes as $fit)
         <li data-mode="{{ $fit->mode->value }}"><x-truth-mark :truth="$fit->fits" />
-            <strong>{{ $fit->mode->title() }}</strong>:
-            {{ ['Yes' => 'fits', 'No' => 'does not fit', 'Unknown' => 'not known yet'][$fit->fits->name] }}@if ($fit->because() !== []),
-            @tell(Listing::clauses($fit->because()))@endif
+            <strong>@tell($fit->mode->title())</strong>
+            {{ __('calculators.modes.fits', [
+                'fits' => strtolower($fit->fits->name),
+                'told' => $fit->because() !== [],
+                'because' => Listing::clauses($fit->because()),
+            ]) }}
         </li>
     @endforeach
 </ul>

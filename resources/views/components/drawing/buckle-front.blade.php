@@ -1,9 +1,10 @@
+@use('Illuminate\Support\Arr')
 @use('MintBuckle\Core\Telling\Listing')
 @props(['drawing', 'name' => 'buckle', 'press' => 'row'])
 <figure class="card-work drawing drawing-front" data-drawing="{{ $name === 'buckle' ? 'buckle' : 'front' }}">
     <svg viewBox="0 {{ $drawing->top }} {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img"
         aria-labelledby="front-{{ $name }}-title front-{{ $name }}-desc">
-        <title id="front-{{ $name }}-title">The child from the front</title>
+        <title id="front-{{ $name }}-title">{{ __('drawings.labels.front') }}</title>
         <desc id="front-{{ $name }}-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="shell" d="{{ $drawing->shellPath() }}" />
         @if ($drawing->window)
@@ -26,12 +27,12 @@
                 <rect x="106" y="-5" width="40" height="10" rx="5" />
                 <rect x="274" y="-5" width="40" height="10" rx="5" />
                 <text x="334"
-                    y="5">{{ $slot['number'] }}{{ $slot['right'] ? ' right' : '' }}{{ $slot['allowed'] ? '' : ' not here' }}</text>
+                    y="5">{{ __('drawings.labels.slot', Arr::only($slot, ['number', 'right', 'allowed'])) }}</text>
             </g>
         @endforeach
         <g transform="translate(0 {{ $drawing->shoulder }})">
             <path @class(['shoulder-line', 'guess' => ! $drawing->shoulderMeasured]) d="M30 0H324" />
-            <text class="strong" x="8" y="-8">{{ $drawing->shoulderLabel ?? 'shoulder?' }}</text>
+            <text class="strong" x="8" y="-8">@tell($drawing->shoulderLabel ?? __('drawings.labels.shoulder'))</text>
         </g>
         @if ($drawing->strap !== null)
             <g @class([

@@ -2,7 +2,7 @@
 @props(['drawing'])
 <figure class="card-work drawing drawing-car" data-drawing="place">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height }}" role="img" aria-labelledby="car-title car-desc">
-        <title id="car-title">The car from above, its front at the top</title>
+        <title id="car-title">{{ __('drawings.labels.above') }}</title>
         <desc id="car-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="car" d="{{ $drawing->bodyPath() }}" />
         <path class="glass" d="M52 84q24-40 158-40t158 40l-14 18q-30-24-144-24T66 102z" />

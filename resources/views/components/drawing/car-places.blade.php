@@ -32,7 +32,7 @@
         @endif
         <text x="8" y="15" transform="translate(0 {{ CarAbove::PLACE_HEIGHT }})" class="strong">{{ $place->position->name }}</text>
         @if ($place->position->taken)
-            <text x="52" y="56" text-anchor="middle">taken</text>
+            <text x="52" y="56" text-anchor="middle">{{ __('drawings.labels.taken') }}</text>
         @endif
     </g>
 @endforeach

@@ -1,10 +1,11 @@
 @use('MintBuckle\Core\Telling\Listing')
 @use('MintBuckle\Present\Drawing\CarAbove')
+@use('Illuminate\Support\Arr')
 @props(['drawing'])
 <figure class="card-work drawing drawing-plan" data-drawing="place" data-car-plan>
     <svg viewBox="0 0 {{ CarAbove::WIDTH }} {{ $drawing->height }}" role="img"
         aria-labelledby="plan-title plan-desc">
-        <title id="plan-title">The car from above with everybody in it, its front at the top</title>
+        <title id="plan-title">{{ __('drawings.labels.plan') }}</title>
         <desc id="plan-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="car" d="{{ $drawing->bodyPath() }}" />
         <path class="glass" d="M52 84q24-40 158-40t158 40l-14 18q-30-24-144-24T66 102z" />
@@ -12,7 +13,7 @@
         @foreach ($drawing->seats as $seat)
             <g @class(['rider', 'ghost' => $seat['ghost']]) data-rider="{{ $seat['rider'] }}" data-at="{{ $seat['place'] }}"
                 data-ghost="{{ $seat['ghost'] ? 'yes' : 'no' }}" transform="translate({{ $seat['x'] }} {{ $seat['y'] }})">
-                <title>{{ $seat['ghost'] ? 'Proposed: ' : '' }}Child {{ $seat['rider'] }} at {{ $seat['place'] }}</title>
+                <title>{{ __('drawings.labels.rider', Arr::only($seat, ['ghost', 'rider', 'place'])) }}</title>
                 <rect x="{{ $seat['left'] }}" y="{{ $seat['front'] }}" width="{{ $seat['width'] }}" height="{{ $seat['length'] }}" rx="14"
                     />
                 <path d="{{ $seat['arrow'] }}" />

@@ -2,7 +2,7 @@
 @props(['drawing', 'press' => 'row'])
 <figure class="card-work drawing" data-drawing="child">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="plane-title plane-desc">
-        <title id="plane-title">Weight and height against the seat’s ways of riding</title>
+        <title id="plane-title">{{ __('drawings.labels.plane') }}</title>
         <desc id="plane-desc">@tell(Listing::sentences($drawing->text))</desc>
         <defs>
             <clipPath id="plane-inside">
@@ -42,7 +42,7 @@
         </g>
         @foreach ($drawing->fields as $field)
             <text class="strong mode-name" x="-8" y="20" text-anchor="end" transform="translate({{ $field->right() }} {{ $field->y }})"
-                data-leaves="{{ $field->leaves }}">{{ $field->mode->short() }}{{ $field->leaves ? ', to ' . $field->leaves : '' }}</text>
+                data-leaves="{{ $field->leaves }}">@tell($field->label())</text>
         @endforeach
         @if ($drawing->child)
             <circle class="point" cx="{{ $drawing->child[0] }}" cy="{{ $drawing->child[1] }}" r="9"
@@ -51,7 +51,7 @@
     </svg>
     <figcaption>
         @if ($drawing->path !== [])
-            <p class="hint">The path ahead is an estimate from growth charts and starts at what was measured.</p>
+            <p class="hint">{{ __('drawings.labels.estimate') }}</p>
         @endif
         <x-drawing-words :lines="$drawing->text" />
     </figcaption>

@@ -2,7 +2,7 @@
 @props(['drawing'])
 <figure class="card-work drawing" data-drawing="movement">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing->height() }}" role="img" aria-labelledby="gauge-title gauge-desc">
-        <title id="gauge-title">Movement at the belt path, every try against the limit</title>
+        <title id="gauge-title">{{ __('drawings.labels.gauge') }}</title>
         <desc id="gauge-desc">@tell(Listing::sentences($drawing->text))</desc>
         @foreach ($drawing->rows as $row)
             <text class="strong" x="{{ $drawing::LEFT }}" y="-10" transform="translate(0 {{ $row['y'] }})">@tell($row['title'])</text>
@@ -20,12 +20,13 @@
             @endforeach
         @endforeach
         <path class="limit" d="M{{ $drawing->limit }} 40V{{ $drawing->bottom }}" />
-        <text class="strong" x="{{ $drawing->limit }}" y="28" text-anchor="middle">{{ $drawing->limitLabel }}, the limit</text>
+        <text class="strong" x="{{ $drawing->limit }}" y="28" text-anchor="middle">{{ __('drawings.labels.the_limit', ['limit' =>
+            $drawing->limitLabel]) }}</text>
         @foreach ($drawing->ticks as $tick)
             <path class="tick" d="M{{ $tick['x'] }} {{ $drawing->bottom }}v{{ $tick['label'] ? 10 : 6 }}" />
             @if ($tick['label'])
                 <text class="year" y="34" text-anchor="middle"
-                    transform="translate({{ $tick['x'] }} {{ $drawing->bottom }})">{{ $tick['label'] }}</text>
+                    transform="translate({{ $tick['x'] }} {{ $drawing->bottom }})">@tell($tick['label'])</text>
             @endif
         @endforeach
     </svg>

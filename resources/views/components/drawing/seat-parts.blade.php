@@ -2,7 +2,7 @@
 @props(['drawing'])
 <figure class="card-work drawing" data-drawing="history">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="parts-title parts-desc">
-        <title id="parts-title">The seat taken apart</title>
+        <title id="parts-title">{{ __('drawings.labels.parts') }}</title>
         <desc id="parts-desc">@tell(Listing::sentences($drawing->text))</desc>
         @foreach ($drawing->parts as $part)
             <g class="part part-{{ $part['state'] }}" data-part="{{ $part['part'] }}" data-state="{{ $part['state'] }}"
@@ -48,19 +48,19 @@
                     <path class="cross" d="M-34-34l68 68M34-34l-68 68" />
                 @endif
                 <text y="{{ $part['part'] === 'base' ? 48 : ($part['part'] === 'shell' ? 92 : 68) }}" text-anchor="middle"
-                    class="strong">{{ $part['part'] }}</text>
+                    class="strong">{{ __("drawings.parts.names.{$part['part']}") }}</text>
             </g>
         @endforeach
         <g data-press="row-seat-history-extras-name" class="extras">
             <rect class="reach" x="282" y="281" width="350" height="73" rx="14" />
-            <text x="296" y="307" class="strong">beside it</text>
+            <text x="296" y="307" class="strong">{{ __('drawings.labels.beside') }}</text>
             @forelse ($drawing->extras as $extra)
                 <g class="extra @if ($extra['foreign'] !== false) foreign @endif" data-extra="{{ $extra['name'] }}"
                     transform="translate({{ $extra['x'] }} {{ $extra['y'] }})">
                     <circle cx="14" cy="12" r="11" /><text x="30" y="17">{{ Illuminate\Support\Str::limit($extra['name'], 9) }}</text>
                 </g>
             @empty
-                <text x="296" y="338">{{ $drawing->extrasKnown ? 'nothing' : 'not looked at yet' }}</text>
+                <text x="296" y="338">{{ __($drawing->extrasKnown ? 'drawings.labels.nothing' : 'drawings.labels.not_looked') }}</text>
             @endforelse
         </g>
     </svg>

@@ -1,9 +1,9 @@
 @use('MintBuckle\Core\Telling\Listing')
-@props(['drawing', 'name' => 'measure', 'title' => 'The seat from the side, to scale', 'press' => 'row'])
+@props(['drawing', 'name' => 'measure', 'title' => null,  'press' => 'row'])
 <figure class="card-work drawing" data-drawing="side" data-side="{{ $name }}">
     <svg viewBox="90 6 520 {{ $drawing::VIEW_HEIGHT }}" role="img"
         aria-labelledby="side-{{ $name }}-title side-{{ $name }}-desc">
-        <title id="side-{{ $name }}-title">{{ $title }}</title>
+        <title id="side-{{ $name }}-title">{{ $title ?? __('drawings.labels.side') }}</title>
         <desc id="side-{{ $name }}-desc">@tell(Listing::sentences($drawing->text))</desc>
         <path class="cushion-shape" data-edge="{{ $drawing->edge }}" d="{{ $drawing->cushionPath() }}" />
         @if ($drawing->range)
@@ -24,7 +24,7 @@
             'guess' => !$drawing->angleMeasured,
         ]) data-in-range="{{ var_export($drawing->inRange, true) }}">
             <rect class="base" x="{{ $drawing->base[0] }}" y="276" width="{{ $drawing->baseWidth() }}" height="40" rx="10" />
-            <path class="back" data-angle="{{ $drawing->angleLabel }}"
+            <path class="back" data-angle="{{ $drawing->angleLabel?->base() }}"
                 d="M{{ $drawing->shell[0] }} {{ $drawing->shell[1] }}L{{ $drawing->shell[2] }} {{ $drawing->shell[3] }}"
                 data-press="{{ $press }}-setup-angle-amount" />
             <path class="pan" d="{{ $drawing->panPath() }}" />
@@ -34,7 +34,7 @@
         @if ($drawing->angleLabel)
             <g transform="translate({{ $drawing->shell[0] }} {{ $drawing->shell[1] }})">
                 <path class="plumb" d="M0 0V-210" />
-                <text class="strong" x="8" y="-196">{{ $drawing->angleLabel }}</text>
+                <text class="strong" x="8" y="-196">@tell($drawing->angleLabel)</text>
             </g>
         @endif
         @if ($drawing->tether)
@@ -42,7 +42,7 @@
         @endif
         @if ($drawing->allowedEdge !== null)
             <path class="allowed" data-allowed-edge="{{ $drawing->allowedEdge }}" d="M{{ $drawing->allowedEdge }} 322v36" /><text
-                x="{{ $drawing->allowedEdge }}" y="376" text-anchor="middle">allowed</text>
+                x="{{ $drawing->allowedEdge }}" y="376" text-anchor="middle">{{ __('drawings.labels.allowed') }}</text>
         @endif
         <g class="overhang" data-press="{{ $press }}-setup-overhang-amount">
             <rect class="reach" x="{{ $drawing->overhangReach() }}" y="300" width="80" height="64" />
@@ -50,7 +50,8 @@
                 <path class="span" data-overhang
                     d="M{{ $drawing->base[0] }} 326H{{ $drawing->edge }}M{{ $drawing->base[0] }} 318v16M{{ $drawing->edge }} 318v16" />
                 <text class="strong" x="-6" y="348" text-anchor="end"
-                    transform="translate({{ $drawing->base[0] }} 0)">{{ $drawing->overhangLabel ?? 'over the edge' }}</text>
+                    transform="translate({{ $drawing->base[0] }} 0)">@tell($drawing->overhangLabel ??
+                        __('drawings.labels.over_edge'))</text>
             @endif
         </g>
     </svg>

@@ -1,11 +1,13 @@
 @use('App\Checks\FieldName')
-<x-layout :title="$page->calculator->title()" main="page">
-    <x-slot:head><x-head title="Calculators" :subtitle="$page->calculator->title()" /></x-slot:head>
+@use('MintBuckle\Core\Telling\Listing')
+@use('App\Words\Telling')
+<x-layout :title="Telling::now()->tell($page->calculator->title())" main="page">
+    <x-slot:head><x-head :title="__('calculators.title')" :subtitle="Telling::now()->tell($page->calculator->title())" /></x-slot:head>
     @fragment('calculator')
         <div id="calculator" data-calculator="{{ $page->calculator->value }}">
             <div class="page-top">
-                <h1>{{ $page->calculator->title() }}</h1>
-                <a class="quiet" href="{{ route('calculators.index') }}">All calculators</a>
+                <h1>@tell($page->calculator->title())</h1>
+                <a class="quiet" href="{{ route('calculators.index') }}">{{ __('calculators.all') }}</a>
             </div>
             <div class="calculator">
                 <form id="calculator-form" method="get" action="{{ route('calculators.show', $page->calculator->value) }}"
@@ -15,42 +17,42 @@
                     @foreach ($page->fields as $field)
                         <x-calculator.field :field="$field" :units="$page->units" />
                     @endforeach
-                    <div class="choices"><button class="press">Answer</button> <a class="quiet"
-                            href="{{ route('calculators.show', $page->calculator->value) }}">Begin again</a></div>
+                    <div class="choices"><button class="press">{{ __('calculators.answer') }}</button> <a class="quiet"
+                            href="{{ route('calculators.show', $page->calculator->value) }}">{{ __('calculators.afresh') }}</a></div>
                 </form>
-                <section class="calculator-answer" aria-live="polite" aria-label="Answer">
+                <section class="calculator-answer" aria-live="polite" aria-label="{{ __('calculators.answer') }}">
                     @if ($page->isBegun())
-                        <p class="big calculator-headline" data-answer="{{ $page->headline()->key }}">{{ $page->headline()->sentence }}</p>
+                        <p class="big calculator-headline" data-answer="{{ $page->headline()->key }}">@says($page->headline()->told)</p>
                         <x-dynamic-component :component="'calculator.' . $page->calculator->value" :answer="$page->answer()" :page="$page"
                             />
                         @foreach ($page->answer()->findings() as $finding)
                             <x-calculator.finding :finding="$finding" />
                         @endforeach
                         @if ($page->answer()->missing() !== [])
-                            <p class="hint">Still open: {{ implode(', ', $page->answer()->missing()) }}.</p>
+                            <p class="hint">{{ __('calculators.open', ['what' => Listing::names($page->answer()->missing())]) }}</p>
                         @endif
                     @else
-                        <p class="empty">Enter what you know; the answer stands here.</p>
+                        <p class="empty">{{ __('calculators.empty') }}</p>
                     @endif
                 </section>
             </div>
             @if ($page->isBegun())
                 <details class="card-work panel" @if ($errors->any()) open @endif>
-                    <summary>Make it a check</summary>
+                    <summary>{{ __('calculators.make_check') }}</summary>
                     <form method="post" action="{{ route('calculators.check', $page->calculator->value) }}" class="two">
                         @csrf
                         <input type="hidden" name="submission" value="{{ Illuminate\Support\Str::uuid() }}">
                         @foreach (Illuminate\Support\Arr::dot($page->typed) as $key => $value)
                             <input type="hidden" name="{{ FieldName::ofTyped($key) }}" value="{{ $value }}">
                         @endforeach
-                        <x-field :field="new FieldName('first_name')" label="First name of the family" required />
-                        <div class="field"><label class="choice tick"><input type="checkbox" name="consent" value="1"> <span>The family
-                                    agrees to the check</span></label>
+                        <x-field :field="new FieldName('first_name')" :label="__('calculators.first_name')" required />
+                        <div class="field"><label class="choice tick"><input type="checkbox" name="consent" value="1"> <span>{{
+                            __('visits.consent') }}</span></label>
                             @error('consent')
                                 <p class="problem">{{ $message }}</p>
                             @enderror
                         </div>
-                        <button class="press">Begin the check</button>
+                        <button class="press">{{ __('calculators.begin') }}</button>
                     </form>
                 </details>
             @endif

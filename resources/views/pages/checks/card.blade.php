@@ -1,37 +1,41 @@
-@use('App\Words\Telling')
+
 @use('App\Checks\StepPerformer')
 @use('Symfony\Component\Uid\UuidV7')
-<x-layout title="Installation card" main="page card-page">
-    <x-slot:head><x-head :title="'Ticket ' . $page->check->visit->ticket . ' · Child ' . $page->check->letter" subtitle="Installation card"
+<x-layout :title="__('checks.card.title')" main="page card-page">
+    <x-slot:head><x-head :title="$page->check->title()" :subtitle="__('checks.card.title')"
         /></x-slot:head>
     @fragment('card')
         <div id="card">
             <div class="page-top">
-                <h1>Installation card</h1>
-                <nav class="switch" aria-label="Whose hands">
+                <h1>{{ __('checks.card.title') }}</h1>
+                <nav class="switch" aria-label="{{ __('checks.card.hands') }}">
                     @foreach (StepPerformer::cases() as $performer)
                         <a href="{{ route('checks.card', [$page->check->id, $performer->value]) }}"
                             @class(['on' => $performer === $page->performer])
-                            @if ($performer === $page->performer) aria-current="true" @endif>{{ $performer->title() }}</a>
+                            @if ($performer === $page->performer) aria-current="true" @endif>{{
+                                __("checks.card.performer.{$performer->value}") }}</a>
                     @endforeach
                 </nav>
                 <a class="quiet"
                     href="{{ route('checks.show', [$page->check->id, 'left', $page->performer === StepPerformer::Family
                         ? 'handover'
-                        : 'secure']) }}">Back
-                    to the check</a>
+                        : 'secure']) }}">{{ __('checks.back') }}</a>
             </div>
             @if ($page->problem !== null)
                 <p class="notice problem" role="alert">{{ $page->problem }}</p>
             @endif
             @if ($page->steps === null)
-                <p class="card-work">The card is written once the seat is known, how the child rides, and where.</p>
+                <p class="card-work">{{ __('checks.card.empty') }}</p>
             @else
-                <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ $page->done() }} of {{ count($page->steps) }}
-                    done{{ $page->isDone() ? '.' : ', next is step ' . $page->current() . '.' }}</p>
+                <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ __('checks.card.progress', [
+                    'done' => $page->done(),
+                    'of' => count($page->steps),
+                    'all' => $page->isDone(),
+                    'next' => $page->current(),
+                ]) }}</p>
                 @if ($page->stops !== [])
                     <div class="notice problem" role="alert">
-                        <p>Do not use: as it stands no child may ride in it.</p>
+                        <p>{{ __('checks.card.stopped') }}</p>
                         <ul>
                             @foreach ($page->stops as $stop)
                                 <li>@says($stop)</li>
@@ -66,9 +70,8 @@
                                     @endif
                                 </p>
                                 <button @class(['press' => !$step['done'], 'quiet' => $step['done']]) @disabled($page->signed)
-                                    aria-label="Step {{ $step['number'] }}: {{ $step['done']
-                                        ? 'not done after all'
-                                        : 'done' }}">{{ $step['done'] ? 'Done ✓' : 'Done' }}</button>
+                                    aria-label="{{ __('checks.card.press', ['step' => $step['number'], 'done' => $step['done']]) }}">{{
+                                        __($step['done'] ? 'checks.card.done_mark' : 'checks.card.done') }}</button>
                             </form>
                         </li>
                     @endforeach
@@ -78,14 +81,14 @@
                         @csrf
                         <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden"
                             name="phase" value="left"><input type="hidden" name="key" value="handover.shown_back">
-                        <p>The family has done every step with its own hands.</p>
-                        <button class="press" name="answer" value="yes">Shown back: on to the hand-over</button>
+                        <p>{{ __('checks.card.family_done') }}</p>
+                        <button class="press" name="answer" value="yes">{{ __('checks.card.shown_back') }}</button>
                     </form>
                 @endif
-                <x-steps-panel title="Taking it out again" :steps="$page->takingOut" />
+                <x-steps-panel :title="__('checks.taking_out')" :steps="$page->takingOut" />
                 @if ($page->changeover)
                     <x-steps-panel
-                        :title="'To use it as a ' . Telling::now()->tell($page->changeover->to->told())"
+                        :title="__('checks.changeover', ['mode' => $page->changeover->to->told()])"
                         :steps="$page->changeover->steps"
                     />
                 @endif

@@ -1,19 +1,19 @@
-<x-layout title="Every entry" main="page narrow-page">
-    <x-slot:head><x-head :title="'Ticket ' . $page->check->visit->ticket . ' · Child ' . $page->check->letter" subtitle="Every entry"
+<x-layout :title="__('checks.log.title')" main="page narrow-page">
+    <x-slot:head><x-head :title="$page->check->title()" :subtitle="__('checks.log.title')"
         /></x-slot:head>
     <div class="page-top">
-        <h1>Every entry</h1>
-        <a class="quiet" href="{{ route('checks.show', [$page->check->id, 'left', 'label']) }}">Back to the check</a>
+        <h1>{{ __('checks.log.title') }}</h1>
+        <a class="quiet" href="{{ route('checks.show', [$page->check->id, 'left', 'label']) }}">{{ __('checks.back') }}</a>
     </div>
-    <p>Nothing is ever overwritten: a later entry counts, an earlier one stays. Latest first.</p>
+    <p>{{ __('checks.log.kept') }}</p>
     <table class="card-work log">
         <thead>
             <tr>
-                <th scope="col">When</th>
-                <th scope="col">Who</th>
-                <th scope="col">Phase</th>
-                <th scope="col">What</th>
-                <th scope="col">Entered</th>
+                <th scope="col">{{ __('checks.log.when') }}</th>
+                <th scope="col">{{ __('checks.log.who') }}</th>
+                <th scope="col">{{ __('checks.phase') }}</th>
+                <th scope="col">{{ __('checks.log.what') }}</th>
+                <th scope="col">{{ __('checks.log.entered') }}</th>
             </tr>
         </thead>
         <tbody>
@@ -21,9 +21,12 @@
                 <tr @class(['taken-back' => $line->takenBack || $line->takesBack]) data-log="{{ $line->fact?->key }}">
                     <td>{{ $line->fact === null ? '' : $page->check->visit->event->clock($line->fact->recorded_at, 'H:i:s') }}</td>
                     <td>{{ $line->fact?->author->name }}</td>
-                    <td>{{ $line->fact?->phase->title() }}</td>
+                    <td>@tell($line->fact?->phase->title())</td>
                     <td>@tell($line->what)</td>
-                    <td>@tell($line->value){{ $line->takenBack ? ' (taken back)' : '' }}@if ($line->fact?->note)
+                    <td>@tell($line->value)@if ($line->takenBack)
+                            ({{ __('log.taken_back') }})
+                        @endif
+                        @if ($line->fact?->note)
                             <br><small>{{ $line->fact->note }}</small>
                         @endif
                     </td>

@@ -1,32 +1,32 @@
-<x-layout title="Which seat is it?" main="page">
-    <x-slot:head><x-head :title="'Ticket ' . $check->visit->ticket . ' · Child ' . $check->letter" subtitle="Which seat is it?"
+<x-layout :title="__('checks.which_seat')" main="page">
+    <x-slot:head><x-head :title="$check->title()" :subtitle="__('checks.which_seat')"
         /></x-slot:head>
     <div class="page-top">
-        <h1>Find the model in the catalogue</h1><a class="quiet" href="{{ route('checks.show', [$check->id, 'found', 'label']) }}">Back to
-            the check</a>
+        <h1>{{ __('checks.find_model') }}</h1><a class="quiet" href="{{ route('checks.show', [$check->id, 'found', 'label']) }}">{{
+            __('checks.back') }}</a>
     </div>
     @if (session('problem'))
-        <p class="notice problem" role="alert">{{ session('problem') }} Nothing was changed.</p>
+        <p class="notice problem" role="alert">{{ session('problem') }} {{ __('common.unchanged') }}</p>
     @endif
-    <p>Compare maker and model number with the label. Serial, dates and what was seen on this very seat are kept; limits and rules come from
-        the catalogue.</p>
-    <form method="get" role="search" class="entry search"><label class="visually-hidden" for="q">Maker or model</label><input
-            id="q" type="search" name="q" value="{{ $words }}" placeholder="maker or model"><button
-            class="keep">Look</button></form>
+    <p>{{ __('checks.seat_compare') }}</p>
+    <form method="get" role="search" class="entry search"><label class="visually-hidden" for="q">{{ __('catalogue.search_short')
+        }}</label><input
+            id="q" type="search" name="q" value="{{ $words }}" placeholder="{{ __('catalogue.search_short_example') }}"><button
+            class="keep">{{ __('common.look') }}</button></form>
     <ul class="calculators">
         @forelse ($models as $model)
             <li>
                 <form method="post" action="{{ route('checks.seat.store', $check->id) }}" class="card-work"
                     data-model="{{ $model->model }}">@csrf<input type="hidden" name="model"
-                        value="{{ $model->id }}"><strong>{{ $model->title() }}</strong> <span>{{ $model->kind }}, version
-                        {{ $model->version }}</span><button @class([
+                        value="{{ $model->id }}"><strong>{{ $model->title() }}</strong> <span>{{ __('catalogue.kind_version', ['kind' =>
+                            __('catalogue.kinds.' . $model->kind), 'n' => $model->version]) }}</span><button @class([
                             'press' => $seat?->maker === $model->maker,
                             'quiet' => $seat?->maker !== $model->maker,
-                        ])>This one</button></form>
+                        ])>{{ __('checks.this_one') }}</button></form>
             </li>
         @empty
-            <li class="card-work">No model in the catalogue has these words. <a href="{{ route('seats.create') }}">Enter it from its
-                    manual</a>.</li>
+            <li class="card-work">{{ __('catalogue.none_has') }}  <a href="{{ route('seats.create') }}">{{ __('checks.enter_from_manual')
+                }}</a>.</li>
         @endforelse
     </ul>
 </x-layout>

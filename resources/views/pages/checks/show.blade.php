@@ -1,12 +1,13 @@
+@use('App\Words\Telling')
 @use('MintBuckle\Core\Record\InspectionPhase')
-<x-layout :title="$page->title() . ' · ' . $page->station->title()" main="check-main">
+<x-layout :title="$page->title() . ' · ' . Telling::now()->tell($page->station->title())" main="check-main">
     <x-slot:head>
         <x-head :title="$page->title()" :subtitle="$page->subtitle()">
-            <nav class="switch" aria-label="Phase">
+            <nav class="switch" aria-label="{{ __('checks.phase') }}">
                 @foreach (InspectionPhase::cases() as $phase)
                     <a href="{{ $page->link($phase) }}" @class(['on' => $phase === $page->phase])
                         @if ($phase === $page->phase) aria-current="true" @endif
-                        data-phase="{{ $phase->value }}">{{ $phase->title() }}</a>
+                        data-phase="{{ $phase->value }}">@tell($phase->title())</a>
                 @endforeach
             </nav>
         </x-head>

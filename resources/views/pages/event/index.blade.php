@@ -1,27 +1,27 @@
-<x-layout title="Event" main="event">
+<x-layout :title="__('events.title')" main="event">
     <x-slot:head><x-head :title="$page->event->name" :subtitle="$page->event->place" /></x-slot:head>
     <div class="page-top">
-        <h1>Event</h1>
+        <h1>{{ __('events.title') }}</h1>
         <p>
-            {{ $page->event->held_on->format('j M Y') }}, practice {{ $page->event->practice }}.
+            {{ __('events.held', ['day' => $page->event->held_on, 'practice' => __("limits.practices.{$page->event->practice}")]) }}
             @if ($page->recallListAge() === null)
-                No recall list is loaded.
+                {{ __('events.no_list') }}
             @else
-                Recall list of {{ $page->event->recallList->dated->format('j M Y') }}, {{ $page->recallListAge() }} days old.
+                {{ __('recalls.list_of', ['day' => $page->event->recallList->dated, 'age' => $page->recallListAge()]) }}
             @endif
         </p>
-        <a class="press" href="{{ route('visits.create') }}">A family arrives</a>
-        <a class="quiet event-calculators" href="{{ route('calculators.index') }}">Calculators</a>
+        <a class="press" href="{{ route('visits.create') }}">{{ __('visits.arrive.title') }}</a>
+        <a class="quiet event-calculators" href="{{ route('calculators.index') }}">{{ __('calculators.title') }}</a>
     </div>
     @if ($page->groups === [])
         <section class="card-work empty">
-            <h2>Nobody is here yet</h2>
-            <p>When the first car drives in, press “A family arrives”.</p>
+            <h2>{{ __('events.nobody') }}</h2>
+            <p>{{ __('events.nobody_hint') }}</p>
         </section>
     @endif
     @foreach ($page->groups as $heading => $cards)
         <section class="event-group" aria-labelledby="group-{{ $loop->index }}">
-            <h2 id="group-{{ $loop->index }}">{{ $heading }} <span class="count">{{ count($cards) }}</span></h2>
+            <h2 id="group-{{ $loop->index }}">{{ __("events.groups.{$heading}") }} <span class="count">{{ count($cards) }}</span></h2>
             <div class="event-cards">
                 @foreach ($cards as $card)
                     <x-visit-card :card="$card" />

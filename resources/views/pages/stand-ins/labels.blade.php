@@ -1,20 +1,21 @@
-<x-layout title="Labels to print" main="page">
-    <x-slot:head><x-head title="Stand-ins" subtitle="Labels to print and to hold before a camera" /></x-slot:head>
+<x-layout :title="__('stand_ins.labels')" main="page">
+    <x-slot:head><x-head :title="__('stand_ins.title')" :subtitle="__('stand_ins.labels_line')" /></x-slot:head>
     <div class="page-top">
-        <h1>Labels to print</h1>
-        <p>Made-up seats, for practice and for tests. No real seat carries these.</p><a class="quiet"
-            href="{{ route('stand-ins.manual') }}">A manual’s page</a>
+        <h1>{{ __('stand_ins.labels') }}</h1>
+        <p>{{ __('stand_ins.labels_hint') }}</p><a class="quiet"
+            href="{{ route('stand-ins.manual') }}">{{ __('stand_ins.manual') }}</a>
     </div>
     <ul class="labels">
         @foreach ($labels as $label)
             <li class="card-work" data-label="{{ $label['model']->model }}">
                 <div data-qr="{{ $label['code'] }}"></div>
-                <p><strong>{{ $label['model']->maker }}</strong><br>Model {{ $label['model']->model }},
-                    {{ $label['model']->name }}<br>Serial {{ $label['serial'] }}<br>Made 2024-05-17</p>
+                <p><strong>{{ $label['model']->maker }}</strong><br>{{ __('stand_ins.model', ['model' => $label['model']->model, 'name' =>
+                    $label['model']->name]) }}<br>{{ __('stand_ins.serial', ['serial' => $label['serial']]) }}<br>{{ __('stand_ins.made')
+                        }}</p>
             </li>
         @endforeach
     </ul>
     <noscript>
-        <p class="notice">The codes are drawn by a script; without it the printed words remain.</p>
+        <p class="notice">{{ __('stand_ins.no_script') }}</p>
     </noscript>
 </x-layout>

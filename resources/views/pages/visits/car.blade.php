@@ -1,20 +1,23 @@
-<x-layout title="Plan of the car" main="page car-page">
-    <x-slot:head><x-head :title="'Ticket ' . $page->visit->ticket . ' · ' . ($page->visit->family?->first_name ?? 'A family')"
+<x-layout :title="__('visits.car.title')" main="page car-page">
+    <x-slot:head><x-head :title="__('visits.whose', [
+        'ticket' => $page->visit->ticket,
+        'family' => $page->visit->family?->first_name ?? __('visits.a_family'),
+    ])"
         :subtitle="$page->visit->vehicle" /></x-slot:head>
     <div class="page-top">
-        <h1>Plan of the car</h1>
-        <a class="quiet" href="{{ route('event') }}">Back to the event</a>
+        <h1>{{ __('visits.car.title') }}</h1>
+        <a class="quiet" href="{{ route('event') }}">{{ __('common.back_to_event') }}</a>
     </div>
     @if (session('problem'))
-        <p class="notice problem" role="alert">{{ session('problem') }} Nothing was changed.</p>
+        <p class="notice problem" role="alert">{{ session('problem') }} {{ __('common.unchanged') }}</p>
     @endif
     @if ($page->visit->left_at)
-        <p class="notice">This family has left. The plan can be read, not changed.</p>
+        <p class="notice">{{ __('visits.car.signed') }}</p>
     @endif
     <div class="car-plan">
         <div>
             <x-drawing.car-plan :drawing="$page->drawing" />
-            <p class="hint">Solid: where everybody is. Dashed: the proposal. Drag a seat to another place, or press the place below.</p>
+            <p class="hint">{{ __('visits.car.legend') }}</p>
         </div>
         <div class="stack">
             @foreach ($page->visit->checks->values() as $index => $check)
@@ -25,16 +28,16 @@
                 <article class="finding finding-fix" data-code="place.too_wide"><x-finding-words :finding="$page->now->tooWide" /></article>
             @endif
             <section class="card-work" aria-labelledby="proposals">
-                <h2 id="proposals">Proposals</h2>
+                <h2 id="proposals">{{ __('visits.car.proposals') }}</h2>
                 @if ($page->answer->impossible !== null)
-                    <p class="problem">Nobody can be seated here so that every rule holds. What stands in the way:</p>
+                    <p class="problem">{{ __('visits.car.impossible') }}</p>
                     <ul>
                         @foreach ($page->answer->impossible as $obstacle)
                             <li data-obstacle="{{ $obstacle->constraint }}">@says($obstacle->words)</li>
                         @endforeach
                     </ul>
                 @elseif ($page->isBest())
-                    <p>No better places are known than those that everybody has.</p>
+                    <p>{{ __('visits.car.best') }}</p>
                 @endif
                 @foreach ($page->proposals() as $number => $plan)
                     <form method="post" action="{{ route('visits.seat', $page->visit) }}"
@@ -56,10 +59,10 @@
                         </ul>
                         <div class="choices">
                             <button @class(['press' => $number === 0, 'quiet' => $number > 0])
-                                @disabled($page->visit->left_at !== null)>Accept</button>
+                                @disabled($page->visit->left_at !== null)>{{ __('visits.car.accept') }}</button>
                             @if ($number !== $page->plan)
                                 <a class="quiet" href="{{ route('visits.car',
-                                    ['visit' => $page->visit, 'plan' => $number, 'keep' => $page->keep]) }}">Show it in the car</a>
+                                    ['visit' => $page->visit, 'plan' => $number, 'keep' => $page->keep]) }}">{{ __('visits.car.show') }}</a>
                             @endif
                         </div>
                     </form>
@@ -68,14 +71,14 @@
         </div>
     </div>
     <section class="card-work" aria-labelledby="the-car">
-        <h2 id="the-car">The car</h2>
+        <h2 id="the-car">{{ __('visits.car.the_car') }}</h2>
         @if ($page->promises() !== [])
-            <p>A car of {{ $page->request->vehicle->modelYear }}: expect, then look. The years are from memory.</p>
+            <p>{{ __('visits.car.promises', ['year' => (string) $page->request->vehicle->modelYear]) }}</p>
             <ul class="plain-list promises">
                 @foreach ($page->promises() as $promise)
                     <li data-expected="{{ $promise->expected ? 'yes' : 'no' }}">
-                        <strong>{{ $promise->expected ? 'Expect' : 'Do not count on' }}</strong> {{ lcfirst($promise->words) }}
-                        <small>{{ $promise->source->text }}</small></li>
+                        <strong>{{ __($promise->expected ? 'visits.car.expect' : 'visits.car.do_not_expect') }}</strong>
+                        @tell($promise->told()) <small>@tell($promise->source->text())</small></li>
                 @endforeach
             </ul>
         @endif
@@ -84,13 +87,13 @@
         @endforeach
         <form method="post" action="{{ route('visits.layout', $page->visit) }}" class="entry layout-form">
             @csrf @method('PUT')
-            <label for="layout">Another arrangement of places</label>
+            <label for="layout">{{ __('visits.car.layout') }}</label>
             <select id="layout" name="layout">
                 @foreach ($page->layouts as $layout)
                     <option value="{{ $layout->id }}">{{ $layout->name }}</option>
                 @endforeach
             </select>
-            <button class="quiet" @disabled($page->visit->left_at !== null)>Use it</button>
+            <button class="quiet" @disabled($page->visit->left_at !== null)>{{ __('visits.car.use_layout') }}</button>
         </form>
     </section>
 </x-layout>

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+/** As it arrived, as it leaves. */
+
+return [
+    'found' => 'Encontrado',
+    'left' => 'Se va',
+];

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+/** Recall lists. */
+
+return [
+    'list_of' => 'Lista de retiros del {day}, {age, plural, =0 {del día} one {de hace # día} other {de hace # días}}.',
+    'states' => [
+        'fetching' => 'Preguntando al servicio',
+        'reading' => 'Se está leyendo',
+        'ready' => 'Leída: mire lo que cambia y luego tómela',
+        'taking' => 'Se está tomando',
+        'taken' => 'Tomada',
+        'refused' => 'Rechazada: la lista en uso no se tocó',
+        'cancelled' => 'Cancelada: la lista en uso no se tocó',
+    ],
+    'coming' => '{source}{dated, select, yes {, del {day}} other {}}{sized, select, yes {{size, plural, one {, # campaña} other {, # '
+        . 'campañas}}} other {}}.',
+    'done' => '{done, number}{sized, select, yes { de {of, number}} other {}}',
+    'changes' => ['new' => 'Nuevas: {n, number}', 'gone' => 'Desaparecidas: {n, number}', 'told' => 'Dicen otra cosa: {n, number}'],
+    'age' => '{age, plural, =0 {De hoy} one {De hace # día} other {De hace # días}}{stale, select, yes {, vieja: las revisiones piden '
+        . 'una más reciente} other {}}.',
+    'size' => '{n, plural, one {# campaña} other {# campañas}}, de {source}.',
+    'feed' => [
+        'answers' => [
+            'normal' => 'Como debe',
+            'slow' => 'Demasiado lento',
+            'broken' => 'Con un error',
+            'truncated' => 'Cortado',
+            'stale' => 'Con una lista vieja',
+            'wrong' => 'Con un error adentro',
+        ],
+        'source' => 'Servicio simulado, respuesta: {answer}',
+        'title' => 'Servicio simulado: que responda',
+        'hint' => 'Un sustituto que viene con Mint Buckle. Responda lo que responda, la lista en uso queda hasta que usted tome otra.',
+        'name' => 'El servicio',
+        'no_answer'
+            => 'no respondió a tiempo, {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un archivo.',
+        'error' => 'respondió con un error ({status}), {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un '
+            . 'archivo.',
+    ],
+    'affected' => 'Su asiento tiene un retiro.',
+    'possible' => 'Su asiento puede tener un retiro: lo decidirían la fecha de fabricación, el modelo o la serie.',
+    'tell' => 'Ya se les avisó',
+    'untell' => 'Avisados el {day}: en realidad no',
+    'by_hand' => 'asiento anotado a mano',
+    'any' => 'cualquiera',
+    'every_model' => 'todos los modelos',
+    'usable' => 'Puede usarse hasta corregirlo',
+    'stop_use' => 'No usar',
+    'title' => 'Retiros',
+    'comes_in' => 'Entra una lista de retiros',
+    'dead' => 'No se supo nada de ella en un minuto: se interrumpió. No se cambió nada. Cancélela y empiece de nuevo.',
+    'what_is_wrong' => 'No se cambió nada. Lo que está mal:',
+    'same' => 'Como estaban: {n, number}.',
+    'older' => 'Esta lista es más antigua que la que está en uso.',
+    'stale' => 'Esta lista tiene {age, plural, one {# día} other {# días}}; con más de {most} días cada revisión pide una más reciente.',
+    'take' => 'Tomar esta lista',
+    'back' => 'Volver a retiros',
+    'subtitle' => 'La lista en uso, las listas que entran, las familias por avisar',
+    'in_use' => 'La lista en uso',
+    'none' => 'Todavía no se tomó ninguna lista: cada revisión pide una. Tome la del servicio o la de un archivo.',
+    'not_of_the_day' => 'Las revisiones de este día miran otra lista: esta lleva una fecha posterior al día.',
+    'another' => 'Otra lista',
+    'file' => 'Archivo, CSV o JSON',
+    'dated' => 'Fecha de la lista',
+    'dated_hint' => 'Un archivo CSV no tiene dónde decirla; uno JSON trae la suya.',
+    'read' => 'Leer el archivo',
+    'lately' => 'Últimas',
+    'to_tell' => 'Familias por avisar',
+    'whose' => 'turno {ticket}{letter}, {seat}',
+    'nobody' => 'Ninguna familia que pidió avisos de retiros tiene un asiento de esta lista.',
+    'others' => '{n, plural, one {Se nombra # revisión más} other {Se nombran # revisiones más}} cuya familia sigue aquí o no dejó '
+        . 'contacto.',
+    'campaigns' => 'Campañas',
+    'search' => 'Fabricante o número',
+    'search_example' => 'fabricante, o número de una campaña',
+    'table' => 'Tabla de campañas',
+    'number' => 'Número',
+    'models' => 'Fabricante y modelos',
+    'made' => 'Fabricado',
+    'what' => 'Qué',
+    'window' => '{from} a {to}',
+    'no_campaign' => 'Ninguna. El fabricante se busca por su nombre entero.',
+    'words' => '{code}: {defect}. {advice, select, usable_until_remedy {Puede usarse hasta que se corrija} other {No lo use hasta que se '
+        . 'corrija}}: {remedy}.',
+    'no_defect' => 'no se nombra ningún defecto',
+    'ask_maker' => 'pregunte al fabricante',
+    'of_day' => '{day}',
+];
