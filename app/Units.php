@@ -6,11 +6,8 @@ namespace App;
 
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Quantity\AngleUnit;
-use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Quantity\Unit;
 
 /** The units a person works in; remembered in a cookie. */
@@ -64,20 +61,6 @@ enum Units: string
             AnswerKind::Length => $this === self::Imperial ? '0.25' : '5',
             AnswerKind::Mass => $this === self::Imperial ? '1' : '0.5',
             default => '1',
-        };
-    }
-
-    public function show(Quantity $quantity): string
-    {
-        return $quantity->show($this->unitOf($quantity));
-    }
-
-    private function unitOf(Quantity $quantity): ?Unit
-    {
-        return match (true) {
-            $quantity instanceof Length => $this->length(),
-            $quantity instanceof Mass => $this->for(AnswerKind::Mass),
-            default => null,
         };
     }
 }

@@ -12,10 +12,12 @@ use App\Http\Controllers\DeclineController;
 use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\FactController;
+use App\Http\Controllers\FamilyLanguageController;
 use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\FormerAddressController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\LabelController;
+use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\NameController;
 use App\Http\Controllers\RecallController;
@@ -36,6 +38,8 @@ use App\Http\Controllers\VisitController;
 use App\Http\Controllers\WalkInController;
 use App\Http\Middleware\LeavesSessionAlone;
 use Illuminate\Support\Facades\Route;
+
+Route::post('/language', LanguageController::class)->name('language');
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
@@ -58,6 +62,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/visits/{visit}/car', [VehicleController::class, 'store'])->name('visits.seat');
     Route::put('/visits/{visit}/car', [VehiclePlaceController::class, 'update'])->name('visits.layout');
     Route::post('/visits/{visit}/car/{place}', [VehiclePlaceController::class, 'store'])->name('visits.place');
+    Route::post('/visits/{visit}/language', FamilyLanguageController::class)->name('visits.language');
     Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
     Route::get('/visits/{visit}/departure', [DepartureController::class, 'show'])->name('visits.departure');
     Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->middleware('throttle:20,1');
@@ -108,3 +113,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');
     Route::post('/checks/{check}/card/{performer}', [CardController::class, 'store'])->name('card.store');
 });
+
+// What is not there is said in the reader's language too.
+Route::fallback(static fn() => abort(404));

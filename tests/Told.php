@@ -12,10 +12,17 @@ use MintBuckle\Present\Words\Teller;
 /** The product's own words, read without the framework. */
 final class Told
 {
-    public const LOCALES = ['en' => 'en_US', 'es' => 'es_419'];
-
     /** @var array<string, Lexicon> */
     private static array $read = [];
+
+    /** @return array<string, string> the locale of every language there is */
+    public static function locales(): array
+    {
+        /** @var array<string, array{locale: string, name: string}> $known */
+        $known = require dirname(__DIR__) . '/config/languages.php';
+
+        return array_map(static fn(array $one): string => $one['locale'], $known);
+    }
 
     public static function in(string $language): Teller
     {
@@ -40,7 +47,7 @@ final class Told
     {
         return self::$read[$language] ??= new Lexicon(
             $language,
-            self::LOCALES[$language],
+            self::locales()[$language],
             static function (string $file) use ($language): array {
                 $path = dirname(__DIR__) . "/lang/{$language}/{$file}.php";
 

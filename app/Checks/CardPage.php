@@ -64,6 +64,12 @@ final readonly class CardPage
         $this->signed = $check->signed_at !== null;
     }
 
+    /** The technician's own; what the family shows back is in the family's. */
+    public function language(): string
+    {
+        return $this->performer === StepPerformer::Family ? $this->check->visit->language : app()->getLocale();
+    }
+
     public function done(): int
     {
         return count(array_filter(array_column($this->steps ?? [], 'done')));

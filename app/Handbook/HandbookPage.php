@@ -25,7 +25,8 @@ final readonly class HandbookPage
     /** @var list<array{Message, Message, Message}> */
     public array $schools;
 
-    public function __construct(public string $search, Teller $teller)
+    /** @param non-empty-list<Teller> $tellers a word may be looked for in any language */
+    public function __construct(public string $search, array $tellers)
     {
         $words = preg_split('/\s+/', mb_strtolower(trim($search)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $holds = static fn(string $text): bool => array_filter(
@@ -38,7 +39,7 @@ final readonly class HandbookPage
             if ($holds(implode(' ', [
                 $code->value,
                 str_replace('_', ' ', $code->value),
-                ...array_map($teller->tell(...), [$rule->title, $rule->when, $rule->weighs]),
+                ...self::told($tellers, [$rule->title, $rule->when, $rule->weighs]),
             ]))) {
                 $rules[$code->station()->value][] = $rule;
             }
@@ -48,7 +49,7 @@ final readonly class HandbookPage
         $this->conventions = LimitTable::conventions();
         $this->schools = array_values(array_filter(
             Schools::rows(),
-            static fn(array $row): bool => $holds(implode(' ', array_map($teller->tell(...), $row))),
+            static fn(array $row): bool => $holds(implode(' ', self::told($tellers, $row))),
         ));
     }
 
@@ -61,5 +62,22 @@ final readonly class HandbookPage
     public function stations(): array
     {
         return array_values(array_filter(Station::cases(), fn(Station $s): bool => isset($this->rules[$s->value])));
+    }
+
+    /**
+     * @param list<Teller> $tellers
+     * @param array<int, Message> $messages
+     * @return list<string>
+     */
+    private static function told(array $tellers, array $messages): array
+    {
+        $told = [];
+        foreach ($tellers as $teller) {
+            foreach ($messages as $message) {
+                $told[] = $teller->tell($message);
+            }
+        }
+
+        return $told;
     }
 }

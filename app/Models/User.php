@@ -18,10 +18,11 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property Role $role
  * @property string $password
  * @property CarbonImmutable|null $certified_until
+ * @property string $language that the person reads
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['login', 'name', 'role', 'password', 'certified_until'];
+    protected $fillable = ['login', 'name', 'role', 'password', 'certified_until', 'language'];
 
     protected $hidden = ['password', 'remember_token'];
 

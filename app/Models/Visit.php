@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CarbonImmutable $arrived_at
  * @property CarbonImmutable|null $left_at
  * @property int $received_by
+ * @property string $language that the family reads
  * @property string|null $left_because
  * @property int|null $left_seen_by
  * @property User|null $leftSeenBy
@@ -41,6 +42,7 @@ final class Visit extends Model
         'arrived_at',
         'left_at',
         'received_by',
+        'language',
         'left_because',
         'left_seen_by',
     ];

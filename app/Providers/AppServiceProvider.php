@@ -45,5 +45,8 @@ final class AppServiceProvider extends ServiceProvider
         // What the core found, told where it is shown: @tell as it stands, @says with a capital letter.
         Blade::directive('tell', static fn(string $told): string => "<?php echo e(\\App\\Words\\Telling::now()->show({$told})); ?>");
         Blade::directive('says', static fn(string $told): string => "<?php echo e(\\App\\Words\\Telling::now()->says({$told})); ?>");
+        // What a family reads on a technician's screen.
+        Blade::directive('in', static fn(string $language): string => "<?php \\App\\Words\\Telling::begin({$language}); ?>");
+        Blade::directive('endin', static fn(): string => '<?php \App\Words\Telling::end(); ?>');
     }
 }

@@ -11,6 +11,7 @@ final readonly class Arrival
      * @param string $submission made by the form, so that one sent twice is received once
      * @param list<array<string, mixed>> $positions the car's places in the case format's shape
      * @param list<ArrivingChild> $children
+     * @param string $language that the family reads
      */
     public function __construct(
         public string $submission,
@@ -20,5 +21,6 @@ final readonly class Arrival
         public ?int $modelYear,
         public array $positions,
         public array $children,
+        public string $language,
     ) {}
 }

@@ -24,6 +24,7 @@ final readonly class ArrivePage
      * @param Collection<int, VehicleLayout> $layouts
      * @param array<string, Message> $modes
      * @param array<string, Message> $places
+     * @param array<string, string> $languages each language's own name for itself
      */
     private function __construct(
         public Collection $seats,
@@ -33,14 +34,16 @@ final readonly class ArrivePage
         public int $children,
         public string $submission,
         public Units $units,
+        public array $languages,
     ) {}
 
     /**
      * @param Collection<int, SeatModel> $seats
      * @param Collection<int, VehicleLayout> $layouts
      * @param array<array-key, mixed> $old what was typed before
+     * @param array<string, string> $languages
      */
-    public static function of(Collection $seats, Collection $layouts, array $old, Units $units): self
+    public static function of(Collection $seats, Collection $layouts, array $old, Units $units, array $languages): self
     {
         return new self(
             $seats,
@@ -54,6 +57,7 @@ final readonly class ArrivePage
             is_string($old['submission'] ?? null) ? $old['submission'] : UuidV7::generate(),
             // What was typed keeps the units it was typed in, even if another tab has changed them since.
             Units::tryFrom(is_string($old['units'] ?? null) ? $old['units'] : '') ?? $units,
+            $languages,
         );
     }
 

@@ -42,6 +42,7 @@ final readonly class ReceiveFamily
             'submission' => $arrival->submission,
             'arrived_at' => $this->clock->now(),
             'received_by' => $receiver->id,
+            'language' => $arrival->language,
         ]);
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $arrival->firstName, 'contact' => $arrival->contact]);
         $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];

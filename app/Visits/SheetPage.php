@@ -18,8 +18,10 @@ final readonly class SheetPage
     /**
      * @param array<string, JudgedCheck> $judged by check
      * @param array<string, string> $names of people, by sign-in name
+     * @param non-empty-list<string> $languages in which it is printed, the family's first
+     * @param array<string, string> $known every language's own name for itself
      */
-    public function __construct(public Visit $visit, array $judged, array $names)
+    public function __construct(public Visit $visit, array $judged, array $names, public array $languages, public array $known)
     {
         $this->children = array_values(
             $visit->checks->map(static fn(Check $check): SheetChild => SheetChild::of($judged[$check->id], $names))->all(),

@@ -31,6 +31,27 @@ final class Languages
         return array_map(static fn(array $one): string => $one['name'], $this->known);
     }
 
+    /**
+     * In which a family's sheet is printed: its own, and beside it, where that is asked for, the one its helpers read or the first other.
+     *
+     * @return non-empty-list<string>
+     */
+    public function ofSheet(string $family, bool $both): array
+    {
+        $own = $this->has($family) ? $family : self::FIRST;
+        $others = array_values(array_diff([app()->getLocale(), ...array_keys($this->known)], [$own]));
+
+        return $both && $others !== [] ? [$own, $others[0]] : [$own];
+    }
+
+    /** @return non-empty-list<Teller> of every language */
+    public function tellers(): array
+    {
+        $others = array_diff(array_keys($this->known), [self::FIRST]);
+
+        return [$this->teller(self::FIRST), ...array_map($this->teller(...), array_values($others))];
+    }
+
     public function teller(string $language): Teller
     {
         return new Teller($this->lexicon($language));

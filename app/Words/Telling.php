@@ -12,19 +12,46 @@ use MintBuckle\Present\Words\Teller;
 /** Who tells the words of a request: in its reader's language and units. */
 final readonly class Telling
 {
-    private const KEPT = 'mint_buckle_teller';
+    private const KEPT = 'mint_buckle_tellers';
 
     public static function now(): Teller
     {
-        $request = request();
-        $known = $request->attributes->get(self::KEPT);
-        if (! $known instanceof Teller) {
-            $units = Units::remembered($request->cookie(Units::COOKIE));
-            $known = self::in(app()->getLocale(), $units);
-            $request->attributes->set(self::KEPT, $known);
-        }
+        $tellers = self::tellers();
 
-        return $known;
+        return $tellers[array_key_last($tellers)];
+    }
+
+    /** From here on in another language, in the same units: what a family reads on a technician's screen. */
+    public static function begin(string $language): void
+    {
+        request()->attributes->set(self::KEPT, [...self::tellers(), self::in($language, self::units())]);
+    }
+
+    /** Back to the language of before. */
+    public static function end(): void
+    {
+        $tellers = self::tellers();
+        array_pop($tellers);
+        request()->attributes->set(self::KEPT, $tellers);
+    }
+
+    /** @return non-empty-list<Teller> the reader's own, and above it whatever was begun */
+    private static function tellers(): array
+    {
+        $known = request()->attributes->get(self::KEPT);
+        if (is_array($known) && $known !== []) {
+            /** @var non-empty-list<Teller> $known */
+            return $known;
+        }
+        $tellers = [self::in(app()->getLocale(), self::units())];
+        request()->attributes->set(self::KEPT, $tellers);
+
+        return $tellers;
+    }
+
+    private static function units(): Units
+    {
+        return Units::remembered(request()->cookie(Units::COOKIE));
     }
 
     public static function in(string $language, Units $units): Teller

@@ -15,6 +15,7 @@ use MintBuckle\Core\Facts\Definition\FieldCompiler;
 use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Present\Words\Lexicon;
 
 $root = dirname(__DIR__, 2);
 require "{$root}/vendor/autoload.php";
@@ -54,6 +55,27 @@ if (in_array('--check', $argv, true)) {
         fwrite(STDERR, "{$file} is not as bin/generate makes it\n");
     }
     exit($stale === [] ? 0 : 1);
+}
+// What a language lacks is told in English until somebody says it.
+/** @var array<string, array{locale: string, name: string}> $languages */
+$languages = require "{$root}/config/languages.php";
+$lexicon = static fn(string $language): Lexicon => new Lexicon(
+    $language,
+    $languages[$language]['locale'],
+    static function (string $file) use ($root, $language): array {
+        $path = "{$root}/lang/{$language}/{$file}.php";
+
+        return is_file($path) ? (array) require $path : [];
+    },
+);
+foreach (array_diff(array_keys($languages), ['en']) as $language) {
+    foreach (glob("{$root}/lang/en/*.php") ?: [] as $path) {
+        foreach (array_keys($lexicon('en')->file(basename($path, '.php'))) as $key) {
+            if ($lexicon($language)->find($key) === null) {
+                echo "lang/{$language} lacks {$key}\n";
+            }
+        }
+    }
 }
 foreach ($stale as $file) {
     file_put_contents("{$root}/{$file}", $made[$file]);

@@ -82,31 +82,6 @@ final readonly class CalendarDate implements Stringable
         };
     }
 
-    /** "14 Mar 2030", for sentences. */
-    public function show(): string
-    {
-        return $this->day . ' ' . [
-            'Jan',
-            'Feb',
-            'Mar',
-            'Apr',
-            'May',
-            'Jun',
-            'Jul',
-            'Aug',
-            'Sep',
-            'Oct',
-            'Nov',
-            'Dec',
-        ][$this->month - 1] . ' ' . $this->year;
-    }
-
-    /** "Mar 2030", for sentences. */
-    public function showMonth(): string
-    {
-        return substr($this->show(), strlen((string) $this->day) + 1);
-    }
-
     public function __toString(): string
     {
         return sprintf('%04d-%02d-%02d', $this->year, $this->month, $this->day);

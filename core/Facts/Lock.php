@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Facts;
 
-use MintBuckle\Core\Telling\Message;
-
 /** What is claimed to fix the length of the lap part. */
 enum Lock: string
 {
@@ -14,12 +12,6 @@ enum Lock: string
     case Lockoff = 'lockoff';
     case ClampDoor = 'clamp_door';
     case Clip = 'clip';
-
-    /** Inside a sentence. */
-    public function told(): Message
-    {
-        return new Message("locks.{$this->value}.within");
-    }
 
     /** A lock-off or clamp door: the seat's own. */
     public function isOnSeat(): bool

@@ -71,7 +71,7 @@ abstract readonly class Quantity
             : new static($this->base()->dividedBy($unit->factor(), 10, RoundingMode::HALF_UP)->stripTrailingZeros(), $unit);
     }
 
-    /** For sentences: at most one decimal, halves away from zero. "25.4 mm", "1 in", "38°". */
+    /** For what is wrong with a case file: at most one decimal, halves away from zero. "25.4 mm", "1 in", "38°". */
     public function show(?Unit $unit = null): string
     {
         $rounded = $this->in($unit ?? $this->unit)->value->toScale(1, RoundingMode::HALF_UP)->stripTrailingZeros();
@@ -81,22 +81,6 @@ abstract readonly class Quantity
             AngleUnit::Degree => $number . '°',
             MonthUnit::Month => $number . ($number === '1' ? ' month' : ' months'),
             default => $number . ' ' . ($unit ?? $this->unit)->symbol(),
-        };
-    }
-
-    /**
-     * For sentences that hold it against a limit: where rounding would make the two look alike, it says "just over" or "just under". In
-     * the unit named, else its own.
-     */
-    public function showBeside(self $limit, ?Unit $unit = null): string
-    {
-        $shown = $this->show($unit);
-        $order = $this->compareTo($limit);
-
-        return match (true) {
-            $order === 0 || $shown !== $limit->show($unit ?? $this->unit) => $shown,
-            $order > 0 => "just over {$shown}",
-            default => "just under {$shown}",
         };
     }
 

@@ -32,6 +32,7 @@ use Symfony\Component\Uid\UuidV7;
  *
  * @phpstan-type DemoChild object{seat: string, found: list<array{string, mixed}>, left: list<array{string, mixed}>}
  * @phpstan-type DemoFamily object{
+ *     language?: string,
  *     first_name: string, contact: string|null, vehicle: string, model_year: int, layout: string, bay: int|null, left: bool,
  *     minutes_ago: int, children: list<DemoChild>,
  * }
@@ -146,6 +147,7 @@ final class DatabaseSeeder extends Seeder
             'submission' => UuidV7::generate(),
             'arrived_at' => $this->now->subMinutes($family->minutes_ago),
             'received_by' => $this->people['ines']->id,
+            'language' => $family->language ?? 'en',
         ]);
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $family->first_name, 'contact' => $family->contact]);
 

@@ -26,4 +26,5 @@ return [
     'export_json' => 'Export JSON',
     'back_to_event' => 'Back to the event',
     'print' => 'Print',
+    'language' => 'Language',
 ];

@@ -656,7 +656,10 @@ return [
         'hint' => 'As the certification card says.',
     ],
     'seat.name' => ['manual' => 'Trade name'],
-    'seat.side_pod' => ['manual' => 'Side pod out at'],
+    'seat.side_pod' => [
+        'manual' => 'Side pod out at',
+        'answers' => ['both' => 'On both sides', 'door_side' => 'On the door side', 'none' => 'Not out'],
+    ],
     'seat.modes.*.age_min_months' => ['manual' => 'From the age of'],
     'seat.modes.*.age_max_months' => ['manual' => 'To the age of'],
     'seat.modes.*.recline' => ['manual' => 'Recline settings'],
@@ -664,7 +667,10 @@ return [
     'seat.modes.*.slots_forbidden' => ['manual' => 'Harness slots forbidden'],
     'seat.modes.*.handle_positions' => ['manual' => 'Carrying handle for travel'],
     'seat.modes.*.foot' => ['manual' => 'Foot of the base'],
-    'seat.modes.*.webbing' => ['manual' => 'Webbing through the path'],
+    'seat.modes.*.webbing' => [
+        'manual' => 'Webbing through the path',
+        'answers' => ['both' => 'Lap and shoulder parts', 'lap' => 'Lap part only'],
+    ],
     'seat.modes.*.upright_when_sits' => ['manual' => 'More upright once the child sits'],
     'seat.modes.*.parts_required' => ['manual' => 'Parts it needs'],
     'seat.modes.*.parts_forbidden' => ['manual' => 'Parts it forbids'],

@@ -94,4 +94,10 @@ return [
     'walked_in' => 'A check was made of what you entered. The car can be entered at the station Place.',
     'queued' => 'Ticket {ticket} is in the queue.',
     'card' => '{vehicle}{called, select, yes { · bay {bay}} other {}} · {arrived}',
+    'language' => [
+        'title' => 'Family’s language',
+        'sheet' => 'The sheet in',
+        'both' => 'Both',
+        'kept' => 'The family’s sheet and card are in {language} now.',
+    ],
 ];

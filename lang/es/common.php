@@ -26,4 +26,5 @@ return [
     'export_json' => 'Exportar JSON',
     'back_to_event' => 'Volver al evento',
     'print' => 'Imprimir',
+    'language' => 'Idioma',
 ];

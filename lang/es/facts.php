@@ -738,7 +738,10 @@ return [
         'hint' => 'Como dice la tarjeta de certificación.',
     ],
     'seat.name' => ['manual' => 'Nombre comercial'],
-    'seat.side_pod' => ['manual' => 'Protección lateral afuera en'],
+    'seat.side_pod' => [
+        'manual' => 'Protección lateral afuera en',
+        'answers' => ['both' => 'De ambos lados', 'door_side' => 'Del lado de la puerta', 'none' => 'Sin sacar'],
+    ],
     'seat.modes.*.age_min_months' => ['manual' => 'Desde la edad de'],
     'seat.modes.*.age_max_months' => ['manual' => 'Hasta la edad de'],
     'seat.modes.*.recline' => ['manual' => 'Posiciones de reclinación'],
@@ -746,7 +749,10 @@ return [
     'seat.modes.*.slots_forbidden' => ['manual' => 'Ranuras de arnés prohibidas'],
     'seat.modes.*.handle_positions' => ['manual' => 'Asa para viajar'],
     'seat.modes.*.foot' => ['manual' => 'Pie de la base'],
-    'seat.modes.*.webbing' => ['manual' => 'Cinta por la ruta'],
+    'seat.modes.*.webbing' => [
+        'manual' => 'Cinta por la ruta',
+        'answers' => ['both' => 'Parte abdominal y del hombro', 'lap' => 'Solo la parte abdominal'],
+    ],
     'seat.modes.*.upright_when_sits' => ['manual' => 'Más vertical cuando el niño ya se sienta'],
     'seat.modes.*.parts_required' => ['manual' => 'Piezas que necesita'],
     'seat.modes.*.parts_forbidden' => ['manual' => 'Piezas que prohíbe'],

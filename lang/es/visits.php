@@ -96,4 +96,10 @@ return [
     'walked_in' => 'Se hizo una revisión con lo que anotó. El vehículo puede anotarse en la estación Lugar.',
     'queued' => 'El turno {ticket} está en la fila.',
     'card' => '{vehicle}{called, select, yes { · puesto {bay}} other {}} · {arrived}',
+    'language' => [
+        'title' => 'Idioma de la familia',
+        'sheet' => 'La hoja en',
+        'both' => 'Los dos',
+        'kept' => 'La hoja y la tarjeta de la familia ahora están en {language}.',
+    ],
 ];

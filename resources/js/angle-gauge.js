@@ -1,3 +1,5 @@
+import { word } from './words.js';
+
 /**
  * The angle of the shell's back, from the device laid against it: 0° when it stands upright, 90° when it lies flat. The sensor's
  * beta counts from lying flat, so upright is 90. Desks and tests drive the stand-in instead, and say so.
@@ -7,7 +9,7 @@ export function angleGauge() {
     const all = (css, then) => document.querySelectorAll(css).forEach(then);
     const show = () => {
         all('[data-angle-gauge]', (gauge) => gauge.removeAttribute('hidden'));
-        all('[data-angle-now]', (output) => (output.textContent = now === null ? 'no reading yet' : `${now.angle}° from the vertical${now.simulated ? ', simulated' : ''}`));
+        all('[data-angle-now]', (output) => (output.textContent = now === null ? word('no_reading') : word(now.simulated ? 'simulated' : 'reading', { angle: now.angle })));
         all('[data-angle-keep]', (button) => (button.disabled = now === null));
     };
     const read = (angle, simulated) => {
@@ -24,7 +26,7 @@ export function angleGauge() {
             const ask = window.DeviceOrientationEvent?.requestPermission;
             if (!ask || (await ask.call(window.DeviceOrientationEvent).catch(() => 'denied')) === 'granted') {
                 listen();
-                all('[data-angle-how]', (how) => (how.textContent = 'Lay the phone’s back flat against the back of the shell, long side up. No reading here means this device has no tilt sensor: type the angle.'));
+                all('[data-angle-how]', (how) => (how.textContent = word('no_sensor')));
             }
         }
         const keep = event.target.closest('[data-angle-keep]');

@@ -1,3 +1,5 @@
+import { word } from './words.js';
+
 /**
  * Reads a bar code or QR code from the camera or a picture, in the browser: nothing leaves the device but the code's text, which is
  * shown before anything is taken. The reader is large and only fetched where it is used.
@@ -32,7 +34,7 @@ export async function labelScan() {
         one('start').hidden = true;
         one('stop').hidden = false;
         one('video').hidden = false;
-        say('Looking for a code.');
+        say(word('looking'));
         try {
             controls = await (await reader()).decodeFromConstraints({ video: { facingMode: 'environment' } }, one('video'), (result, error, running) => {
                 if (result) {
@@ -42,7 +44,7 @@ export async function labelScan() {
             });
         } catch {
             stop();
-            say('The camera cannot be used here, or is not allowed. Take a picture instead, or type the code.');
+            say(word('no_camera'));
         }
     });
     one('picture').addEventListener('change', async (event) => {
@@ -50,12 +52,12 @@ export async function labelScan() {
         if (!file) {
             return;
         }
-        say('Looking at the picture.');
+        say(word('looking_at_picture'));
         const url = URL.createObjectURL(file);
         try {
             found((await (await reader()).decodeFromImageUrl(url)).getText());
         } catch {
-            say('No code was found in this picture. Come closer, hold it still, or type the code.');
+            say(word('no_code'));
         } finally {
             URL.revokeObjectURL(url);
         }

@@ -1,8 +1,6 @@
-const TEXTS = {
-    sent: 'Not sent: the network is away. Nothing before it is lost. Press again when it is back.',
-    419: 'You were signed out in the meantime. The last answer was not kept: reload, sign in and give it again.',
-    other: 'The last answer was not kept: something broke on our side. Everything before it is safe. Press again.',
-};
+import { word } from './words.js';
+
+const SIGNED_OUT = 419;
 
 /** An answer that could not be kept says so, in place, until the next one is. */
 export function trouble() {
@@ -16,7 +14,7 @@ export function trouble() {
         notice.scrollIntoView({ block: 'nearest' });
     };
     const hide = () => document.querySelector('.trouble')?.remove();
-    document.body.addEventListener('htmx:sendError', () => show(TEXTS.sent));
-    document.body.addEventListener('htmx:responseError', (event) => show(TEXTS[event.detail.xhr.status] ?? TEXTS.other));
+    document.body.addEventListener('htmx:sendError', () => show(word('not_sent')));
+    document.body.addEventListener('htmx:responseError', (event) => show(word(event.detail.xhr.status === SIGNED_OUT ? 'signed_out' : 'broken')));
     document.body.addEventListener('htmx:afterSwap', hide);
 }

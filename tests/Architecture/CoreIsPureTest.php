@@ -39,6 +39,29 @@ final class CoreIsPureTest extends TestCase
         self::assertSame([], $found);
     }
 
+    /**
+     * Words are in the language files. What is wrong with a file that was read is said in English where it is found, and so is what only
+     * a programmer sees.
+     */
+    public function testNoSentencesInCore(): void
+    {
+        $readers = '~/core/(CaseFile/|Facts/(Definition/|SeatingPosition)|Recall/RecallIntake|Seating/SeatingReader|Catalogue/LimitText)~';
+        $said = [];
+        foreach (self::files() as $file) {
+            if (! str_contains($file, '/core/') || preg_match($readers, $file) === 1) {
+                continue;
+            }
+            $thrown = false;
+            foreach (PhpToken::tokenize((string) file_get_contents($file)) as $token) {
+                $thrown = $token->is(T_THROW) || ($thrown && $token->text !== ';');
+                if (! $thrown && $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && preg_match('/\p{L}{2,} \p{L}{2,}/u', $token->text) === 1) {
+                    $said[] = basename($file) . ": {$token->text}";
+                }
+            }
+        }
+        self::assertSame([], $said);
+    }
+
     public function testStrictTypesEverywhere(): void
     {
         foreach (self::files() as $file) {

@@ -13,8 +13,8 @@ use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Told;
 use stdClass;
+use Tests\Told;
 
 final class CatalogueTest extends TestCase
 {

@@ -123,7 +123,7 @@ final class GeneratedLawsTest extends TestCase
     /** The first sentence that holds something raw. */
     private static function raw(Assessment $assessment): ?string
     {
-        foreach (array_keys(Told::LOCALES) as $language) {
+        foreach (array_keys(Told::locales()) as $language) {
             foreach ([[null, null], [LengthUnit::Inch, MassUnit::Pound], [LengthUnit::Millimetre, MassUnit::Kilogram]] as [$length, $mass]) {
                 foreach (self::sentences($assessment, Told::in($language)->in($length, $mass)) as $sentence) {
                     if (preg_match(self::RAW, $sentence) === 1 || ! str_ends_with($sentence, '.')) {

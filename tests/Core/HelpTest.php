@@ -93,7 +93,7 @@ final class HelpTest extends TestCase
     {
         foreach (Rulebook::current()->codes() as $code) {
             $text = RuleText::of($code);
-            foreach (array_keys(Told::LOCALES) as $language) {
+            foreach (array_keys(Told::locales()) as $language) {
                 $teller = Told::in($language);
                 self::assertNotSame($text->title->key, $teller->tell($text->title), $code->value);
                 self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/su', $teller->sentence($text->weighs), $code->value);

@@ -34,7 +34,7 @@ abstract class RulesTestCase extends TestCase
 
         self::assertSame([$findings, $questions], [Cases::found($assessment), Cases::asked($assessment)]);
         foreach ($assessment->findings as $finding) {
-            foreach (array_keys(Told::LOCALES) as $language) {
+            foreach (array_keys(Told::locales()) as $language) {
                 self::assertMatchesRegularExpression('/^[\p{Lu}"0-9].*[.]$/su', Told::in($language)->message($finding), 'a plain sentence');
                 self::assertMatchesRegularExpression('/^\p{Lu}.*[.]$/su', Told::in($language)->remedy($finding), 'what to do next');
             }

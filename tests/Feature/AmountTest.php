@@ -7,10 +7,7 @@ namespace Tests\Feature;
 use App\Checks\Amount;
 use App\Units;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
-use MintBuckle\Core\Quantity\Angle;
-use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
-use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -59,14 +56,6 @@ final class AmountTest extends TestCase
         self::assertSame([LengthUnit::Millimetre, MassUnit::Kilogram], [Units::Metric->for(AnswerKind::Length), Units::Metric->for(AnswerKind::Mass)]);
         self::assertNull(Units::Metric->for(AnswerKind::YesNo));
         self::assertSame(['0.25', '5', '1', '0.5'], [Units::Imperial->step(AnswerKind::Length), Units::Metric->step(AnswerKind::Length), Units::Imperial->step(AnswerKind::Mass), Units::Metric->step(AnswerKind::Mass)]);
-    }
-
-    public function testShowsInThePersonsUnits(): void
-    {
-        self::assertSame('25.4 mm', Units::Metric->show(Length::of(1, LengthUnit::Inch)));
-        self::assertSame('1 in', Units::Imperial->show(Length::of('25.4')));
-        self::assertSame('40 lb', Units::Imperial->show(Mass::of('18.1436948')));
-        self::assertSame('27.5°', Units::Metric->show(Angle::of('27.5')));
     }
 
     public function testRemembersOnlyWhatMakesSense(): void

@@ -107,6 +107,6 @@ final class QueueTest extends FeatureTestCase
     {
         $child = new ArrivingChild(null, ['child.weight' => ['value' => 20, 'unit' => 'lb'], 'setup.mode' => 'rear_harness', 'setup.position' => '2L']);
 
-        return new Arrival(Str::uuid7()->toString(), $name, null, 'Halven Sound', 2018, [['name' => '2L']], [$child]);
+        return new Arrival(Str::uuid7()->toString(), $name, null, 'Halven Sound', 2018, [['name' => '2L']], [$child], 'en');
     }
 }

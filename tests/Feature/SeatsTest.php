@@ -91,12 +91,12 @@ final class SeatsTest extends FeatureTestCase
     public function testAWalkInsSeatIsFoundOnTheShelf(): void
     {
         $check = self::check(3);
-        $made = $check->caseOf(InspectionPhase::Left)->case->seat?->madeOn?->earliest()->show();
+        $made = $check->caseOf(InspectionPhase::Left)->case->seat?->madeOn?->__toString();
         $this->signedIn()->get("/checks/{$check->id}/seat?q=cove")->assertOk()->assertSee('Ottermoor OM-90 Cove')->assertDontSee('Quillroe');
         $this->post("/checks/{$check->id}/seat", ['model' => SeatModel::query()->where('model', 'OM-90')->sole()->id])->assertRedirect("/checks/{$check->id}/found/label");
         $check = Check::query()->with('visit.event.recallList')->findOrFail($check->id);
 
-        self::assertSame(['OM-90', $made], [$check->caseOf(InspectionPhase::Left)->case->seat?->model, $check->caseOf(InspectionPhase::Left)->case->seat?->madeOn?->earliest()->show()], 'what belongs to this very seat is kept');
+        self::assertSame(['OM-90', $made], [$check->caseOf(InspectionPhase::Left)->case->seat?->model, $check->caseOf(InspectionPhase::Left)->case->seat?->madeOn?->__toString()], 'what belongs to this very seat is kept');
         self::assertSame('OM-90', $check->caseOf(InspectionPhase::Found)->case->seat?->model);
     }
 

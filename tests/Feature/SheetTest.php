@@ -10,7 +10,6 @@ use App\Models\Visit;
 use App\Units;
 use App\Visits\SheetChild;
 use App\Visits\SheetLine;
-use App\Visits\SheetPage;
 use App\Words\Telling;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -56,10 +55,10 @@ final class SheetTest extends FeatureTestCase
     {
         $visit = self::visit(7);
         $this->signedIn()->get("/visits/{$visit->id}/sheet")->assertOk()
-            ->assertSee('Child A: Not finished')
-            ->assertSee('Child B: Not finished')
-            ->assertSee('so nothing can be promised')
-            ->assertDontSee('Good to ride');
+            ->assertSee('Niño A: Sin terminar')
+            ->assertSee('Niño B: Sin terminar')
+            ->assertSee('así que no puede prometerse nada')
+            ->assertDontSee('Listo para viajar');
     }
 
     public function testTheStepsToRepeatAreTheInstallationCards(): void
@@ -86,7 +85,7 @@ final class SheetTest extends FeatureTestCase
     {
         self::assertStringStartsWith('Nothing is known to lock this belt for this seat', Told::english(self::child(7)->notice ?? self::fail()));
         self::assertNull(self::child(3)->notice);
-        $this->signedIn()->get('/visits/' . self::visit(7)->id . '/sheet')->assertSeeInOrder(['How to do it again', 'Nothing is known to lock this belt for this seat']);
+        $this->signedIn()->get('/visits/' . self::visit(7)->id . '/sheet')->assertSeeInOrder(['lang="es"', 'Cómo volver a hacerlo', 'No se conoce nada que bloquee este cinturón'], false);
         $this->get('/checks/' . self::check(7)->id . '/card/technician')->assertSee('<p class="notice problem">Nothing is known to lock this belt', false);
     }
 
@@ -129,7 +128,7 @@ final class SheetTest extends FeatureTestCase
     {
         $visit = Visit::query()->where('ticket', $ticket)->with(['event', 'family', 'checks.facts.author', 'checks.visit.event.recallList'])->firstOrFail();
 
-        return (new SheetPage($visit, app(Judge::class)->leaving($visit), User::names()))->children[0] ?? self::fail('no child');
+        return SheetChild::of(array_values(app(Judge::class)->leaving($visit))[0] ?? self::fail('no child'), User::names());
     }
 
     private static function told(Message|Listing $told, Units $units = Units::Imperial): string

@@ -11,6 +11,7 @@ use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\ArrivePage;
 use App\Visits\ReceiveFamily;
+use App\Words\Languages;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,13 +20,14 @@ use MintBuckle\Core\Telling\Message;
 
 final readonly class VisitController
 {
-    public function create(Request $request, Units $units): View
+    public function create(Request $request, Units $units, Languages $languages): View
     {
         return view('pages.visits.create', ['page' => ArrivePage::of(
             SeatModel::inUse()->get(),
             VehicleLayout::query()->orderBy('id')->get(),
             (array) $request->old(),
             $units,
+            $languages->names(),
         )]);
     }
 

@@ -12,6 +12,7 @@ use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\Arrival;
 use App\Visits\ArrivingChild;
+use App\Words\Languages;
 use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -51,6 +52,7 @@ final class ArrivalRequest extends FormRequest
             'first_name' => ['required', 'string', 'max:80'],
             'contact' => ['nullable', 'string', 'max:200'],
             'consent' => ['accepted'],
+            'language' => ['nullable', Rule::in(array_keys(resolve(Languages::class)->names()))],
             'vehicle' => ['required', 'string', 'max:120'],
             'model_year' => ['nullable', 'integer', 'between:1950,2150'],
             'layout' => ['required', 'integer', Rule::exists('vehicle_layouts', 'id')],
@@ -115,6 +117,7 @@ final class ArrivalRequest extends FormRequest
             $this->filled('model_year') ? $this->integer('model_year') : null,
             VehicleLayout::query()->findOrFail($this->integer('layout'))->positions,
             array_map($this->child(...), array_values(array_filter((array) $this->input('children'), is_array(...)))),
+            $this->filled('language') ? $this->string('language')->toString() : app()->getLocale(),
         );
     }
 

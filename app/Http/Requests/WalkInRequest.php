@@ -66,6 +66,7 @@ final class WalkInRequest extends FormRequest
             null,
             self::places(),
             [new ArrivingChild($page->model(), $facts)],
+            app()->getLocale(),
         );
     }
 

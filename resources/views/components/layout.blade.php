@@ -6,6 +6,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light dark">
+    <meta name="words" content="{{ json_encode(__('scripts'), JSON_UNESCAPED_UNICODE) }}">
     <title>{{ $title }} · Mint Buckle</title>
     <link rel="icon"
         href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 40 20'%3E%3Crect y='2' width='20' height='16'
@@ -24,6 +25,7 @@
     </main>
     <footer class="caution">
         {{ __('common.caution') }}
+        <x-language-switch />
         @auth
             <div class="foot-tools">
                 <x-main-menu />

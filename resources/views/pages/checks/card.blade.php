@@ -24,75 +24,80 @@
             @if ($page->problem !== null)
                 <p class="notice problem" role="alert">{{ $page->problem }}</p>
             @endif
-            @if ($page->steps === null)
-                <p class="card-work">{{ __('checks.card.empty') }}</p>
-            @else
-                <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ __('checks.card.progress', [
-                    'done' => $page->done(),
-                    'of' => count($page->steps),
-                    'all' => $page->isDone(),
-                    'next' => $page->current(),
-                ]) }}</p>
-                @if ($page->stops !== [])
-                    <div class="notice problem" role="alert">
-                        <p>{{ __('checks.card.stopped') }}</p>
-                        <ul>
-                            @foreach ($page->stops as $stop)
-                                <li>@says($stop)</li>
-                            @endforeach
-                        </ul>
-                    </div>
+            @in($page->language())
+            <div lang="{{ $page->language() }}">
+                @if ($page->steps === null)
+                    <p class="card-work">{{ __('checks.card.empty') }}</p>
+                @else
+                    <p class="card-progress" role="status" data-done="{{ $page->done() }}">{{ __('checks.card.progress', [
+                        'done' => $page->done(),
+                        'of' => count($page->steps),
+                        'all' => $page->isDone(),
+                        'next' => $page->current(),
+                    ]) }}</p>
+                    @if ($page->stops !== [])
+                        <div class="notice problem" role="alert">
+                            <p>{{ __('checks.card.stopped') }}</p>
+                            <ul>
+                                @foreach ($page->stops as $stop)
+                                    <li>@says($stop)</li>
+                                @endforeach
+                            </ul>
+                        </div>
+                    @endif
+                    @if ($page->notice !== null)
+                        <p class="notice problem">@says($page->notice)</p>
+                    @endif
+                    <ol class="card-steps">
+                        @foreach ($page->steps as $step)
+                            <li @class([
+                                'card-work',
+                                'done' => $step['done'],
+                                'current' => $step['number'] === $page->current(),
+                            ]) data-step-number="{{ $step['number'] }}"
+                                data-step="{{ $step['step']->code->value }}">
+                                <form method="post" action="{{ route('card.store', [$page->check->id, $page->performer->value]) }}"
+                                    hx-post="{{ route('card.store', [$page->check->id, $page->performer->value]) }}" hx-target="#card"
+                                    hx-swap="morph:outerHTML">
+                                    @csrf
+                                    <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input
+                                        type="hidden" name="phase" value="left"><input type="hidden" name="subject"
+                                        value="{{ $step['subject'] }}"><input type="hidden" name="holds"
+                                        value="{{ $step['done'] ? '0' : '1' }}">
+                                    <p class="card-step"><span class="step-number" aria-hidden="true">{{ $step['number'] }}</span>
+                                        @says($step['step']->step())</p>
+                                    <p class="card-check">@says($step['step']->check())
+                                        @if ($step['step']->notice !== null)
+                                            @says($step['step']->notice)
+                                        @endif
+                                    </p>
+                                    <button @class(['press' => !$step['done'], 'quiet' => $step['done']]) @disabled($page->signed)
+                                        aria-label="{{ __('checks.card.press', ['step' => $step['number'], 'done' => $step['done']]) }}">{{
+                                            __($step['done'] ? 'checks.card.done_mark' : 'checks.card.done') }}</button>
+                                </form>
+                            </li>
+                        @endforeach
+                    </ol>
+                    @if ($page->isDone() && $page->performer === StepPerformer::Family && !$page->signed)
+                        <form class="card-work shown-back" method="post" action="{{ route('facts.store', [$page->check->id, 'handover'])
+                            }}">
+                            @csrf
+                            <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden"
+                                name="phase" value="left"><input type="hidden" name="key" value="handover.shown_back">
+                            <p>{{ __('checks.card.family_done') }}</p>
+                            <button class="press" name="answer" value="yes">{{ __('checks.card.shown_back') }}</button>
+                        </form>
+                    @endif
+                    <x-steps-panel :title="__('checks.taking_out')" :steps="$page->takingOut" />
+                    @if ($page->changeover)
+                        <x-steps-panel
+                            :title="__('checks.changeover', ['mode' => $page->changeover->to->told()])"
+                            :steps="$page->changeover->steps"
+                        />
+                    @endif
                 @endif
-                @if ($page->notice !== null)
-                    <p class="notice problem">@says($page->notice)</p>
-                @endif
-                <ol class="card-steps">
-                    @foreach ($page->steps as $step)
-                        <li @class([
-                            'card-work',
-                            'done' => $step['done'],
-                            'current' => $step['number'] === $page->current(),
-                        ]) data-step-number="{{ $step['number'] }}"
-                            data-step="{{ $step['step']->code->value }}">
-                            <form method="post" action="{{ route('card.store', [$page->check->id, $page->performer->value]) }}"
-                                hx-post="{{ route('card.store', [$page->check->id, $page->performer->value]) }}" hx-target="#card"
-                                hx-swap="morph:outerHTML">
-                                @csrf
-                                <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input
-                                    type="hidden" name="phase" value="left"><input type="hidden" name="subject"
-                                    value="{{ $step['subject'] }}"><input type="hidden" name="holds"
-                                    value="{{ $step['done'] ? '0' : '1' }}">
-                                <p class="card-step"><span class="step-number" aria-hidden="true">{{ $step['number'] }}</span>
-                                    @says($step['step']->step())</p>
-                                <p class="card-check">@says($step['step']->check())
-                                    @if ($step['step']->notice !== null)
-                                        @says($step['step']->notice)
-                                    @endif
-                                </p>
-                                <button @class(['press' => !$step['done'], 'quiet' => $step['done']]) @disabled($page->signed)
-                                    aria-label="{{ __('checks.card.press', ['step' => $step['number'], 'done' => $step['done']]) }}">{{
-                                        __($step['done'] ? 'checks.card.done_mark' : 'checks.card.done') }}</button>
-                            </form>
-                        </li>
-                    @endforeach
-                </ol>
-                @if ($page->isDone() && $page->performer === StepPerformer::Family && !$page->signed)
-                    <form class="card-work shown-back" method="post" action="{{ route('facts.store', [$page->check->id, 'handover']) }}">
-                        @csrf
-                        <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden"
-                            name="phase" value="left"><input type="hidden" name="key" value="handover.shown_back">
-                        <p>{{ __('checks.card.family_done') }}</p>
-                        <button class="press" name="answer" value="yes">{{ __('checks.card.shown_back') }}</button>
-                    </form>
-                @endif
-                <x-steps-panel :title="__('checks.taking_out')" :steps="$page->takingOut" />
-                @if ($page->changeover)
-                    <x-steps-panel
-                        :title="__('checks.changeover', ['mode' => $page->changeover->to->told()])"
-                        :steps="$page->changeover->steps"
-                    />
-                @endif
-            @endif
+            </div>
+            @endin
         </div>
     @endfragment
 </x-layout>

@@ -3,7 +3,7 @@
 <x-layout :title="$page->title() . ' · ' . Telling::now()->tell($page->station->title())" main="check-main">
     <x-slot:head>
         <x-head :title="$page->title()" :subtitle="$page->subtitle()">
-            <nav class="switch" aria-label="{{ __('checks.phase') }}">
+            <nav class="switch phases" aria-label="{{ __('checks.phase') }}">
                 @foreach (InspectionPhase::cases() as $phase)
                     <a href="{{ $page->link($phase) }}" @class(['on' => $phase === $page->phase])
                         @if ($phase === $page->phase) aria-current="true" @endif

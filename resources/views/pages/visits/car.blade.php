@@ -90,7 +90,7 @@
             <label for="layout">{{ __('visits.car.layout') }}</label>
             <select id="layout" name="layout">
                 @foreach ($page->layouts as $layout)
-                    <option value="{{ $layout->id }}">{{ $layout->name }}</option>
+                    <option value="{{ $layout->id }}">@tell($layout->title())</option>
                 @endforeach
             </select>
             <button class="quiet" @disabled($page->visit->left_at !== null)>{{ __('visits.car.use_layout') }}</button>

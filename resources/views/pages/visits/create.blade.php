@@ -15,10 +15,12 @@
             <h2 id="family-title">{{ __('visits.arrive.family') }}</h2>
             <x-field :field="$page->familyField('first_name')" :label="__('visits.arrive.first_name')" required />
             <x-field :field="$page->familyField('contact')" :label="__('visits.arrive.contact')" :hint="__('visits.arrive.contact_hint')" />
+            <x-choice-field :field="$page->familyField('language')" :label="__('visits.language.title')" :options="$page->languages"
+                :chosen="app()->getLocale()" />
             <x-field :field="$page->familyField('vehicle')" :label="__('visits.arrive.vehicle')" required />
             <x-field :field="$page->familyField('model_year')" :label="__('visits.arrive.model_year')" inputmode="numeric" />
             <x-choice-field :field="$page->familyField('layout')" :label="__('visits.arrive.layout')"
-                :options="$page->layouts->pluck('name', 'id')->all()" />
+                :options="$page->layouts->mapWithKeys(fn($l) => [$l->id => $l->title()])->all()" />
             <div class="field">
                 <label class="tick"><input type="checkbox" name="consent" value="1" @checked(old('consent'))> <span>{{
                     __('visits.consent') }}</span></label>
