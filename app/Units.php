@@ -24,14 +24,6 @@ enum Units: string
         return self::tryFrom(is_string($cookie) ? $cookie : '') ?? self::Imperial;
     }
 
-    public function title(): string
-    {
-        return match ($this) {
-            self::Imperial => 'in · lb',
-            self::Metric => 'mm · kg',
-        };
-    }
-
     /** The unit in which a kind of measurement is entered. */
     public function for(AnswerKind $kind): ?Unit
     {

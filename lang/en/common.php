@@ -27,4 +27,5 @@ return [
     'back_to_event' => 'Back to the event',
     'print' => 'Print',
     'language' => 'Language',
+    'units_of' => ['imperial' => 'in · lb', 'metric' => 'mm · kg'],
 ];

@@ -41,7 +41,7 @@ return [
     'room' => [
         'touch' => 'Un roce leve o un pequeño espacio está bien, salvo que un manual diga otra cosa; apretado con fuerza, no.',
         'title' => 'Espacio hasta el asiento de adelante',
-        'line' => 'Lo que ganan un asa, una posición más vertical o no usar la base.',
+        'line' => 'Lo que ganan otra posición del asa, una posición más vertical o no usar la base.',
     ],
     'wedge' => [
         'stack' => 'Pila',
@@ -69,7 +69,7 @@ return [
     ],
     'locking' => [
         'title' => '¿Cómo se bloquea este cinturón?',
-        'line' => 'Cinturón, retractor y lengüeta: cada forma que funciona, en orden.',
+        'line' => 'Cinturón, retractor y placa de enganche: cada forma que funciona, en orden.',
     ],
     'slot' => ['title' => '¿Qué ranura del arnés?', 'line' => 'Hombro y ranuras: la correcta.'],
     'flight' => ['title' => '¿Puede volar?', 'line' => 'Lo que debe decir la etiqueta y cómo se sujeta allí.'],

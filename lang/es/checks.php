@@ -101,7 +101,7 @@ return [
     'gauge' => [
         'title' => 'Medidor de ángulo',
         'none' => 'todavía sin lectura',
-        'how' => 'Apoye el dorso del teléfono plano contra el respaldo del casco, con el lado largo hacia arriba.',
+        'how' => 'Apoye el dorso del teléfono plano contra el respaldo de la carcasa, con el lado largo hacia arriba.',
         'sensor' => 'Usar la inclinación de este aparato',
         'keep' => 'Guardar este ángulo',
         'stand_in' => 'Medidor simulado, para practicar y para la mesa',

@@ -27,4 +27,5 @@ return [
     'back_to_event' => 'Volver al evento',
     'print' => 'Imprimir',
     'language' => 'Idioma',
+    'units_of' => ['imperial' => 'pulg · lb', 'metric' => 'mm · kg'],
 ];

@@ -34,15 +34,13 @@ return [
             . 'tensión.}}',
         'lap' => '{lap, select, thighs {La parte abdominal está sobre los muslos.} belly {La parte abdominal está sobre el vientre.} '
             . 'other {No se ha mirado la parte abdominal.}}',
-        'shoulder_part' => '{shoulder, select, neck {La parte del hombro está en el cuello.} mid_chest {La parte del hombro cruza el '
-            . 'centro del '
+        'shoulder_part' => '{shoulder, select, neck {La parte del hombro está en el cuello.} mid_chest {La parte del hombro cruza el centro del '
             . 'pecho.} off_shoulder {La parte del hombro está fuera del hombro.} other {No se ha mirado la parte del hombro.}}',
         'belt_only' => 'El niño viaja solo con el cinturón.',
         'unknown' => 'Todavía no se sabe cómo viaja el niño.',
     ],
     'side' => [
-        'indicator' => '{indicator, select, in {El indicador de reclinación está en su zona.} too_upright {El indicador de reclinación '
-            . 'dice '
+        'indicator' => '{indicator, select, in {El indicador de reclinación está en su zona.} too_upright {El indicador de reclinación dice '
             . 'demasiado vertical.} too_flat {El indicador de reclinación dice demasiado acostado.} other {No se ha leído el '
             . 'indicador de reclinación.}}',
         'angle' => 'El respaldo de la carcasa se inclina {angle} desde la vertical.',
@@ -73,8 +71,7 @@ return [
             . '{No se sabe cuándo se fabricó.}}',
         'today' => 'Hoy es {today}.',
         'expires' => '{known, select, yes {Primer día en que ya no se usa: {expires}.} other {No se sabe hasta cuándo puede usarse.}}',
-        'recall' => 'Retiro {campaign}: {covers, select, remedied {consta como corregido en este asiento} covers {incluye este asiento} '
-            . 'may '
+        'recall' => 'Retiro {campaign}: {covers, select, remedied {consta como corregido en este asiento} covers {incluye este asiento} may '
             . '{puede incluir este asiento} other {nombra un asiento así, pero no de esa fecha}}.',
     ],
     'parts' => [
@@ -105,8 +102,8 @@ return [
             . '{todavía no se puede decir}}.',
     ],
     'labels' => [
-        'path' => ['rear' => 'paso mirando atrás', 'forward' => 'paso mirando adelante'],
-        'slot' => '{number}{right, select, yes { correcta} other {}}{allowed, select, yes {} other { aquí no}}',
+        'path' => ['rear' => 'ruta mirando hacia atrás', 'forward' => 'ruta mirando hacia adelante'],
+        'slot' => '{number}{right, select, yes { bien} other {}}{allowed, select, yes {} other { aquí no}}',
         'shoulder' => '¿hombro?',
         'rider' => '{ghost, select, yes {Propuesta: } other {}}Niño {rider} en {place}',
         'field' => '{known, select, yes {{mode}, hasta {leaves}} other {{mode}}}',
@@ -118,7 +115,7 @@ return [
         'route' => 'Lo que sujeta el asiento, visto desde el frente del vehículo',
         'faces_rear' => 'mira atrás',
         'retractor' => 'retractor',
-        'latch_plate' => 'lengüeta',
+        'latch_plate' => 'placa de enganche',
         'front' => 'El niño de frente',
         'above' => 'El vehículo desde arriba, con el frente hacia arriba',
         'taken' => 'ocupado',
@@ -129,7 +126,7 @@ return [
         'today' => 'hoy',
         'plane' => 'Peso y estatura frente a las formas de viajar del asiento',
         'estimate' => 'El camino que sigue es una estimación según tablas de crecimiento y parte de lo que se midió.',
-        'gauge' => 'Movimiento en el paso del cinturón, cada intento frente al límite',
+        'gauge' => 'Movimiento en la ruta del cinturón, cada intento frente al límite',
         'the_limit' => '{limit}, el límite',
         'parts' => 'El asiento desarmado',
         'beside' => 'al lado',

@@ -469,15 +469,15 @@ return [
         'answers' => ['yes' => 'En la ruta del cinturón', 'no' => 'En otra parte'],
     ],
     'setup.movement.side' => ['short' => 'De lado a lado', 'question' => '¿Cuánto se mueve de lado a lado?'],
-    'setup.movement.front' => ['short' => 'De adelante hacia atrás', 'question' => '¿Cuánto se mueve de adelante hacia atrás?'],
-    'setup.movement.up' => ['short' => 'De arriba abajo', 'question' => '¿Cuánto se mueve de arriba abajo?'],
+    'setup.movement.front' => ['short' => 'Adelante y atrás', 'question' => '¿Cuánto se mueve de adelante hacia atrás?'],
+    'setup.movement.up' => ['short' => 'Arriba y abajo', 'question' => '¿Cuánto se mueve de arriba abajo?'],
     'setup.movement.side_felt' => [
         'short' => 'De lado a lado, a mano',
         'question' => 'A mano, de lado a lado: ¿cuánto respecto del límite?',
         'answers' => ['still' => 'Quieto', 'within' => 'Dentro', 'more' => 'Más'],
     ],
     'setup.movement.front_felt' => [
-        'short' => 'De adelante hacia atrás, a mano',
+        'short' => 'Adelante y atrás, a mano',
         'question' => 'A mano, de adelante hacia atrás: ¿cuánto respecto del límite?',
         'answers' => ['still' => 'Quieto', 'within' => 'Dentro', 'more' => 'Más'],
     ],

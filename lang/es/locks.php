@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 return [
     'retractor' => ['title' => 'El retractor', 'short' => 'retractor'],
-    'latch_plate' => ['title' => 'La lengüeta', 'short' => 'lengüeta'],
+    'latch_plate' => ['title' => 'La placa de enganche', 'short' => 'placa'],
     'lockoff' => ['title' => 'El bloqueador', 'short' => 'bloqueador'],
     'clamp_door' => ['title' => 'La puerta de sujeción', 'short' => 'puerta'],
     'clip' => ['title' => 'El clip de bloqueo', 'short' => 'clip'],

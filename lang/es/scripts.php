@@ -11,7 +11,7 @@ return [
     'no_reading' => 'todavía sin lectura',
     'reading' => '{angle}° desde la vertical',
     'simulated' => '{angle}° desde la vertical, simulado',
-    'no_sensor' => 'Apoye el dorso del teléfono plano contra el respaldo del casco, con el lado largo hacia arriba. Si aquí no hay '
+    'no_sensor' => 'Apoye el dorso del teléfono plano contra el respaldo de la carcasa, con el lado largo hacia arriba. Si aquí no hay '
         . 'lectura, '
         . 'este aparato no tiene sensor: escriba el ángulo.',
     'looking' => 'Buscando un código.',

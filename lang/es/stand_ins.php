@@ -22,7 +22,7 @@ return [
         . 'Puede usarse un tubo de espuma o una toalla enrollada. El cinturón y los anclajes inferiores nunca se usan juntos, ni las '
         . 'barras de dos lugares vecinos. No con cinturones inflables.',
     'rear' => 'Mirando hacia atrás',
-    'rear_text' => 'De 5 lb a 40 lb, con los anclajes inferiores hasta 35 lb; hasta 40 pulg de estatura, con al menos 1 pulg de casco '
+    'rear_text' => 'De 5 lb a 40 lb, con los anclajes inferiores hasta 35 lb; hasta 40 pulg de estatura, con al menos 1 pulg de carcasa '
         . 'sobre la '
         . 'cabeza. Reclinación 1 o 2. No use la correa superior.',
     'forward' => 'Mirando hacia adelante',

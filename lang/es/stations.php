@@ -10,7 +10,7 @@ return [
     'child' => ['title' => 'Niño', 'task' => 'Pese, mida y vea qué forma de viajar le sirve.'],
     'place' => ['title' => 'Lugar', 'task' => 'Mire el lugar en el vehículo antes que el asiento.'],
     'secure' => ['title' => 'Sujeción', 'task' => 'Vea qué sujeta el asiento y cómo se bloquea el cinturón.'],
-    'measure' => ['title' => 'Medidas', 'task' => 'Pruébelo en el paso del cinturón, con su mano menos hábil.'],
+    'measure' => ['title' => 'Medidas', 'task' => 'Pruébelo en la ruta del cinturón, con su mano menos hábil.'],
     'buckle' => ['title' => 'Abrochar', 'task' => 'Mire de frente al niño abrochado.'],
     'handover' => ['title' => 'Entrega', 'task' => 'La familia lo hace una vez sola y lo muestra.'],
 ];

@@ -13,6 +13,7 @@ use MintBuckle\Core\Growth\GrowthCurve;
 use MintBuckle\Core\Growth\GrowthReference;
 use MintBuckle\Core\Growth\Measure;
 use MintBuckle\Core\Growth\OutgrowForecast;
+use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Quantity;
@@ -53,8 +54,8 @@ final readonly class ModePlane
      * @param array{float, float}|null $child x and y
      * @param list<array{float, float}> $path months ahead, x and y
      * @param list<array{float, float}> $spread the outline of half a z either way
-     * @param list<array{x: float, label: string}> $weights
-     * @param list<array{y: float, label: string}> $heights
+     * @param list<array{x: float, label: Message}> $weights
+     * @param list<array{y: float, label: Message}> $heights
      * @param list<Message> $text the same in words
      */
     private function __construct(

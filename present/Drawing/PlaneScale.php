@@ -9,6 +9,8 @@ use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\Mass;
 use MintBuckle\Core\Quantity\MassUnit;
+use MintBuckle\Core\Quantity\Unit;
+use MintBuckle\Core\Telling\Message;
 
 /** Kilograms to x and centimetres to y, both linear; what lies outside is drawn at the edge. */
 final readonly class PlaneScale
@@ -45,26 +47,32 @@ final readonly class PlaneScale
         return $kg <= $this->mostKg && $cm <= $this->mostCm;
     }
 
-    /** @return list<array{x: float, label: string}> */
+    /** @return list<array{x: float, label: Message}> */
     public function weights(MassUnit $unit): array
     {
         $one = Measure::Weight->number(Mass::of(1, $unit));
 
         return array_map(
-            fn(int $n): array => ['x' => $this->x($n * $one), 'label' => "{$n} {$unit->symbol()}"],
+            fn(int $n): array => ['x' => $this->x($n * $one), 'label' => self::mark('mass', $n, $unit)],
             self::marks($this->leastKg / $one, $this->mostKg / $one),
         );
     }
 
-    /** @return list<array{y: float, label: string}> */
+    /** @return list<array{y: float, label: Message}> */
     public function heights(LengthUnit $unit): array
     {
         $one = Measure::Height->number(Length::of(1, $unit));
 
         return array_map(
-            fn(int $n): array => ['y' => $this->y($n * $one), 'label' => "{$n} {$unit->symbol()}"],
+            fn(int $n): array => ['y' => $this->y($n * $one), 'label' => self::mark('length', $n, $unit)],
             self::marks($this->leastCm / $one, $this->mostCm / $one),
         );
+    }
+
+    /** In the axis's own unit throughout, however tall. */
+    private static function mark(string $dimension, int $n, Unit $unit): Message
+    {
+        return new Message("telling.{$dimension}.{$unit->symbol()}", ['n' => $n]);
     }
 
     /** @return list<int> round numbers between two bounds, few enough to stay apart */

@@ -64,7 +64,7 @@ final class SeatsRecallsCarTest extends BrowserTestCase
             self::one("#m-{$field}")->sendKeys($text);
         }
         foreach (['lockoff' => 'yes', 'wedge_ok' => 'yes', 'tether_rear' => 'forbidden', 'tether_forward_required' => 'yes', 'lock_retractor_too' => 'allowed', 'belt_and_anchors_ok' => 'no', 'borrow_anchors_ok' => 'no', 'inflatable_belt_ok' => 'no'] as $field => $choice) {
-            (new WebDriverSelect(self::one("#m-{$field}")))->selectByVisibleText($choice);
+            (new WebDriverSelect(self::one("#m-{$field}")))->selectByValue($choice);
         }
         self::waitFor('#model-drawing .mode-field[data-mode="rear_harness"]');
         self::waitFor('#model-drawing [data-slot="5"]');

@@ -9,6 +9,7 @@ use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
+use Tests\Told;
 
 /**
  * Hands that walk a check: a finger on a phone, a keyboard alone, or a page without scripts. A finger must hit what it aims at; keys
@@ -284,9 +285,8 @@ trait WalksChecks
 
     private static function assertVerdict(string $verdict): void
     {
-        $words = ['good_to_ride' => 'Good to ride', 'fix_first' => 'Fix first', 'not_finished' => 'Not finished', 'do_not_use' => 'Do not use'];
         self::waitFor(".verdict[data-verdict='{$verdict}']");
-        self::assertStringContainsString($words[$verdict], self::one('.verdict')->getText());
+        self::assertStringContainsString(Told::in((string) self::one('html')->getAttribute('lang'))->word("verdicts.{$verdict}"), self::one('.verdict')->getText());
     }
 
     /** @return list<string|null> */

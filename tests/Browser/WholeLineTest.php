@@ -6,7 +6,10 @@ namespace Tests\Browser;
 
 use DateTimeImmutable;
 use Facebook\WebDriver\WebDriverSelect;
+use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Telling\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Told;
 
 /**
  * The whole line as a technician walks it: a family arrives, its car, child and seat are entered, label, movement and harness are
@@ -29,19 +32,23 @@ final class WholeLineTest extends BrowserTestCase
 
     private const BUCKLED = [['setup.harness.buckled', 'yes'], ['setup.harness.slot', '3'], ['setup.harness.tightness.test', 'pinch'], ['setup.harness.tightness.passes', 'no'], ['setup.harness.clip', 'low'], ['setup.harness.crotch.under_child', 'no'], ['setup.harness.crotch.slot', '1'], ['setup.harness.too_tight', 'no'], ['setup.harness.twisted', 'no'], ['setup.harness.slouch', 'no'], ['setup.harness.coat', 'no'], ['setup.harness.padding', 'no']];
 
-    /** @return iterable<string, array{int, int, bool, string}> */
+    /** @return iterable<string, array{int, int, bool, string, string}> */
     public static function sizes(): iterable
     {
-        yield 'desk 1280 x 800' => [1280, 800, false, 'Aster'];
-        yield 'phone 390 x 844' => [390, 844, true, 'Linden'];
+        yield 'desk 1280 x 800' => [1280, 800, false, 'Aster', 'en'];
+        yield 'phone 390 x 844' => [390, 844, true, 'Linden', 'en'];
+        yield 'desk, in Spanish' => [1280, 800, false, 'Amapola', 'es'];
+        yield 'phone, in Spanish' => [390, 844, true, 'Jacinta', 'es'];
     }
 
     #[DataProvider('sizes')]
-    public function testFromArrivalToTheSheet(int $width, int $height, bool $phone, string $family): void
+    public function testFromArrivalToTheSheet(int $width, int $height, bool $phone, string $family, string $language): void
     {
         self::viewport($width, $height, $phone);
         self::signIn('wren');
         self::metric();
+        self::language($language);
+        $teller = Told::in($language);
         $ticket = $this->arriveForgettingThePlace($family);
 
         // As found: from the event into the check, station by station.
@@ -76,17 +83,18 @@ final class WholeLineTest extends BrowserTestCase
         self::waitFor('[data-drawing="buckle"] [data-clip="right"]');
         self::assertVerdict('not_finished');
         self::assertCount(4, self::all('[data-corrected]'));
-        $this->handOver();
+        $this->handOver($language);
 
         self::press('.steps .press');
         self::waitFor('main.sheet');
-        self::assertStringContainsString('Child A: Good to ride', self::one('.sheet-child h2')->getText());
-        self::assertStringContainsString('The seat moves 38 mm from side to side; no more than 25.4 mm is allowed.', self::one('.sheet-child')->getText());
+        self::assertSame($language, self::one('.paper')->getAttribute('lang'));
+        self::assertStringContainsString($teller->tell(new Message('sheet.child', ['letter' => 'A', 'verdict' => Verdict::GoodToRide->title()])), self::one('.sheet-child h2')->getText());
+        self::assertStringContainsString(['en' => 'The seat moves 38 mm from side to side; no more than 25.4 mm is allowed.', 'es' => 'El asiento se mueve 38 mm de lado a lado; no se permite más de 25.4 mm.'][$language], self::one('.sheet-child')->getText());
         self::press('[data-departure]');
         self::waitFor('main.departure');
         self::press('[data-leave="good"]');
         self::waitFor('.notice');
-        self::assertStringContainsString('has left', self::one('main')->getText());
+        self::assertStringContainsString($teller->word('visits.leave.done'), self::one('main')->getText());
         self::open('/');
         self::assertSame('good_to_ride', self::one("[data-ticket='{$ticket}'] .buckle-mark")->getAttribute('class') === 'buckle-mark buckle-mark-good_to_ride' ? 'good_to_ride' : 'not');
     }
@@ -110,10 +118,10 @@ final class WholeLineTest extends BrowserTestCase
             ['measure.loose', 'harness.height', 'harness.slack', 'harness.clip'],
             array_map(static fn($f): ?string => $f->getAttribute('data-code'), self::all('.finding')),
         );
-        self::assertStringContainsString('Move the straps to slot 2', self::one('[data-code="harness.height"]')->getText());
+        self::assertMatchesRegularExpression('/Move the straps to slot 2|correas a la ranura 2/', self::one('[data-code="harness.height"]')->getText());
     }
 
-    private function handOver(): void
+    private function handOver(string $language): void
     {
         self::station('handover');
         self::answer(['handover.shown_back', 'yes']);
@@ -123,22 +131,29 @@ final class WholeLineTest extends BrowserTestCase
         $here = self::$driver->getCurrentURL();
         self::signIn('odalys');
         self::metric();
+        self::language($language);
         self::$driver->get($here);
         self::waitFor('[data-station="handover"]');
         self::answer(['handover.checker', 'sign']);
         self::assertVerdict('good_to_ride');
     }
 
+    private static function language(string $language): void
+    {
+        self::press(".languages [value='{$language}']");
+        self::waitFor("html[lang='{$language}']");
+    }
+
     private function arriveForgettingThePlace(string $family): int
     {
         self::press('.page-top .press');
-        self::fillArrival($family, ['born' => (new DateTimeImmutable('-15 months'))->format('Y-m-d'), 'weight' => '9,5', 'height' => '750', 'seat' => 'Ottermoor OM-220 Haven', 'made' => '2023-03', 'mode' => 'rear_harness', 'place' => 'Second row left']);
+        self::fillArrival($family, ['born' => (new DateTimeImmutable('-15 months'))->format('Y-m-d'), 'weight' => '9,5', 'height' => '750', 'seat' => 'Ottermoor OM-220 Haven', 'made' => '2023-03', 'mode' => 'rear_harness', 'place' => '2L']);
 
         // One thing forgotten: nothing that was typed is lost.
         self::press('.actions .press');
         self::waitFor('.notice.problem');
         self::assertSame([$family, '9,5'], [self::one('#f-first_name')->getAttribute('value'), self::one('#f-children-0-weight')->getAttribute('value')]);
-        (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText('Second row left');
+        (new WebDriverSelect(self::one('#f-children-0-position')))->selectByValue('2L');
         self::press('.actions .press');
 
         return self::ticketOf($family);

@@ -14,11 +14,11 @@
             height="{{ $drawing::INNER[1] }}" />
         @foreach ($drawing->weights as $mark)
             <path class="grid" d="M{{ $mark['x'] }} {{ $drawing::TOP }}V{{ $drawing::BOTTOM }}" /><text class="year"
-                y="26" text-anchor="middle" transform="translate({{ $mark['x'] }} {{ $drawing::BOTTOM }})">{{ $mark['label'] }}</text>
+                y="26" text-anchor="middle" transform="translate({{ $mark['x'] }} {{ $drawing::BOTTOM }})">@tell($mark['label'])</text>
         @endforeach
         @foreach ($drawing->heights as $mark)
             <path class="grid" d="M{{ $drawing::LEFT }} {{ $mark['y'] }}H{{ $drawing::RIGHT }}" /><text class="year"
-                x="-8" y="5" text-anchor="end" transform="translate({{ $drawing::LEFT }} {{ $mark['y'] }})">{{ $mark['label'] }}</text>
+                x="-8" y="5" text-anchor="end" transform="translate({{ $drawing::LEFT }} {{ $mark['y'] }})">@tell($mark['label'])</text>
         @endforeach
         @foreach ($drawing->fields as $field)
             <g @class([

@@ -25,7 +25,7 @@
         @foreach ($drawing->ticks as $tick)
             <path class="tick" d="M{{ $tick['x'] }} {{ $drawing->bottom }}v{{ $tick['label'] ? 10 : 6 }}" />
             @if ($tick['label'])
-                <text class="year" y="34" text-anchor="middle"
+                <text class="year" y="34" text-anchor="{{ $loop->first ? 'start' : ($loop->last ? 'end' : 'middle') }}"
                     transform="translate({{ $tick['x'] }} {{ $drawing->bottom }})">@tell($tick['label'])</text>
             @endif
         @endforeach
