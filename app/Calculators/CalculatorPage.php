@@ -193,7 +193,7 @@ final readonly class CalculatorPage
             foreach ($facts as $path => $fact) {
                 $own = array_filter($e->problems, static fn(Problem $p): bool => str_starts_with($p->path, $path));
                 if ($own !== []) {
-                    $refused[$path] = Telling::now()->says(new Message('refused.at_field', ['problem' => array_values($own)[0]->message]));
+                    $refused[$path] = Telling::now()->says(new Message('refused.at_field', ['problem' => array_values($own)[0]->told()]));
                 }
             }
             $left = AssembleCase::begin($this->event);

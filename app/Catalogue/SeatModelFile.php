@@ -176,7 +176,7 @@ final readonly class SeatModelFile
         );
 
         return array_map(
-            static fn(string $path, Message|string $problem): string => "{$where}.{$path}: " . Telling::now()->show($problem),
+            static fn(string $path, Message|string $problem): string => "{$where}.{$path}: " . Telling::now()->says($problem),
             array_keys($all),
             $all,
         );

@@ -28,6 +28,6 @@ final class UnreadableAnswer extends RuntimeException
     /** @param string $how a key that says what to do about it */
     public static function of(Problem $problem, string $how = 'case'): self
     {
-        return self::because($how, ['path' => $problem->path, 'problem' => $problem->message]);
+        return self::because($how, ['path' => $problem->path, 'problem' => $problem->told()]);
     }
 }

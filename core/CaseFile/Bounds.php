@@ -65,7 +65,7 @@ final readonly class Bounds
         return null;
     }
 
-    private static function greatest(Quantity $limit): ?Quantity
+    public static function greatest(Quantity $limit): ?Quantity
     {
         return match (true) {
             $limit instanceof Length => Length::of(self::LENGTH_MM),

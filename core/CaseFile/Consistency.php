@@ -13,6 +13,7 @@ use MintBuckle\Core\Facts\SeatingPosition;
 use MintBuckle\Core\Facts\Vehicle;
 use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Quantity\Quantity;
+use MintBuckle\Core\Telling\Message;
 
 /** What no single key can tell: facts that cannot be true together. */
 final readonly class Consistency
@@ -34,14 +35,16 @@ final readonly class Consistency
             $problems->add('child', 'must have one of born_on, age_months and due_on, not several');
         }
         if ($child->bornOn?->isAfter($today) === true) {
-            $problems->add('child.born_on', 'lies after today; a child not yet born has a due_on');
+            $problems->add('child.born_on', 'lies after today; a child not yet born has a due_on', new Message('problems.born_later'));
         }
         if ($child->dueOn !== null && $today->daysUntil($child->dueOn) > Bounds::DUE_DAYS) {
-            $problems->add('child.due_on', 'lies more than ' . Bounds::DUE_DAYS . ' days ahead');
+            $problems->add('child.due_on', 'lies more than ' . Bounds::DUE_DAYS . ' days ahead', new Message('problems.due_later', [
+                'days' => Bounds::DUE_DAYS,
+            ]));
         }
         foreach (['weight' => $child->weight, 'height' => $child->height] as $key => $quantity) {
             if ($quantity instanceof Quantity && $quantity->value->isZero()) {
-                $problems->add("child.{$key}", 'must be more than nothing');
+                $problems->add("child.{$key}", 'must be more than nothing', new Message('problems.nothing'));
             }
         }
     }
@@ -56,12 +59,16 @@ final readonly class Consistency
     private static function seat(Seat $seat, CalendarDate $today, Problems $problems): void
     {
         if ($seat->madeOn?->earliest()->isAfter($today) === true) {
-            $problems->add('seat.made_on', 'lies after today');
+            $problems->add('seat.made_on', 'lies after today', new Message('problems.after_today'));
         }
         $below = null;
         foreach ($seat->slots ?? [] as $index => $slot) {
             if ($below !== null && $slot->height?->isLessThan($below) === true) {
-                $problems->add("seat.slots.{$index}.height", 'lies below the slot before it; list the lowest first');
+                $problems->add(
+                    "seat.slots.{$index}.height",
+                    'lies below the slot before it; list the lowest first',
+                    new Message('problems.slots'),
+                );
             }
             $below = $slot->height ?? $below;
         }
@@ -86,17 +93,25 @@ final readonly class Consistency
             && $case->vehicle !== null
             && ! in_array($position, array_map(static fn(SeatingPosition $p): string => $p->name, $case->vehicle->positions), true)
         ) {
-            $problems->add('setup.position', "must be a place of the vehicle, which has no {$position}");
+            $problems->add('setup.position', "must be a place of the vehicle, which has no {$position}", new Message('problems.place', [
+                'place' => new Message("places.{$position}", within: true),
+            ]));
         }
         $mode = $case->setup?->mode === null ? null : $case->seat->modes[$case->setup->mode->value] ?? null;
         $zone = $case->setup?->zone;
         if ($mode !== null && $zone !== null && ! in_array($zone, array_map(static fn(Zone $z): string => $z->name, $mode->zones), true)) {
-            $problems->add('setup.zone', "must be a zone of the indicator in this mode, which has no {$zone}");
+            $problems->add(
+                'setup.zone',
+                "must be a zone of the indicator in this mode, which has no {$zone}",
+                new Message('problems.zone', ['zone' => $zone]),
+            );
         }
         $slot = $case->setup?->harness->slot;
         $slots = $case->seat->slots ?? [];
         if ($slot !== null && $slots !== [] && $slot > count($slots)) {
-            $problems->add('setup.harness.slot', 'must be a slot of the seat, which has ' . count($slots));
+            $problems->add('setup.harness.slot', 'must be a slot of the seat, which has ' . count($slots), new Message('problems.slot', [
+                'slots' => count($slots),
+            ]));
         }
     }
 }

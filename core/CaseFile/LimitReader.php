@@ -7,8 +7,10 @@ namespace MintBuckle\Core\CaseFile;
 use MintBuckle\Core\Facts\HeldBy;
 use MintBuckle\Core\Facts\Limit;
 use MintBuckle\Core\Facts\LimitEntry;
+use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Quantity\MonthUnit;
 use MintBuckle\Core\Quantity\Unit;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** A maker's limit: a number of months, one figure, or a list of figures with the conditions under which each speaks. */
@@ -78,7 +80,11 @@ final readonly class LimitReader
 
         return match (true) {
             $quantity === null => null,
-            ! Bounds::allows($quantity) => $problems->add("{$path}.value", 'must be ' . Bounds::describe($quantity)),
+            ! Bounds::allows($quantity) => $problems->add(
+                "{$path}.value",
+                'must be ' . Bounds::describe($quantity),
+                new Message('problems.at_most', ['max' => Bounds::greatest($quantity) ?? Months::of(Bounds::MONTHS)]),
+            ),
             default => new LimitEntry($quantity, $below, $from, $to, $heldBy),
         };
     }

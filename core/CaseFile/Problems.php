@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\CaseFile;
 
+use MintBuckle\Core\Telling\Message;
+
 /** Collects what is wrong while a case is read, so that the writer of the file hears everything at once. */
 final class Problems
 {
     /** @var list<Problem> */
     private array $found = [];
 
-    /** Always null, so that a reader can end with it. */
-    public function add(string $path, string $message): null
+    /**
+     * Always null, so that a reader can end with it.
+     *
+     * @param Message|null $told the same for whoever entered it on a screen, in their language and units; null where only a file can be so
+     */
+    public function add(string $path, string $message, ?Message $told = null): null
     {
-        $this->found[] = new Problem($path === '' ? '(file)' : $path, $message);
+        $this->found[] = new Problem($path === '' ? '(file)' : $path, $message, $told);
 
         return null;
     }

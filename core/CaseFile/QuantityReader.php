@@ -15,6 +15,7 @@ use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\MonthUnit;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Quantity\Unit;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** Measured things: a value with its unit. */
@@ -38,7 +39,11 @@ final readonly class QuantityReader
         [$min, $max] = Bounds::of($field->type, $field->within);
 
         return $quantity->isLessThan($min) || $quantity->isMoreThan($max)
-            ? $problems->add($path, "must be {$min->show()} to {$max->show()}")
+            ? $problems->add(
+                $path,
+                "must be {$min->show()} to {$max->show()}",
+                new Message('problems.between', ['min' => $min, 'max' => $max]),
+            )
             : $quantity;
     }
 

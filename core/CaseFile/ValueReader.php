@@ -12,6 +12,7 @@ use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Facts\Definition\Field;
 use MintBuckle\Core\Facts\Definition\FieldType;
 use MintBuckle\Core\Quantity\Months;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** One value of the file to what its field declares. Null where it is wrong, which is noted with its path. */
@@ -67,7 +68,11 @@ final readonly class ValueReader
     {
         return match (true) {
             ! is_string($value) => $problems->add($path, 'must be text'),
-            mb_strlen($value) > self::MAX_TEXT || trim($value) === '' => $problems->add($path, 'must hold 1 to 2,000 characters'),
+            mb_strlen($value) > self::MAX_TEXT || trim($value) === '' => $problems->add(
+                $path,
+                'must hold 1 to 2,000 characters',
+                new Message('problems.length'),
+            ),
             default => $value,
         };
     }
@@ -79,7 +84,11 @@ final readonly class ValueReader
 
         return is_int($whole) && $whole >= $min && $whole <= $max
             ? $whole
-            : $problems->add($path, "must be a whole number from {$min} to {$max}");
+            : $problems->add(
+                $path,
+                "must be a whole number from {$min} to {$max}",
+                new Message('problems.whole', ['min' => $min, 'max' => $max]),
+            );
     }
 
     public static function months(mixed $value, string $path, Problems $problems): ?Months
@@ -129,16 +138,20 @@ final readonly class ValueReader
         $within = $field->within;
 
         return match (true) {
-            $number === null => $problems->add($path, 'must be a number'),
+            $number === null => $problems->add($path, 'must be a number', new Message('problems.number')),
             $within === null => $number,
             $number
                 ->isLessThan($within->min) || $number
                 ->isGreaterThan($within->max) => $problems
-                ->add($path, "must be {$within->min} to {$within->max}"),
+                ->add(
+                    $path,
+                    "must be {$within->min} to {$within->max}",
+                    new Message('problems.range', ['min' => (string) $within->min, 'max' => (string) $within->max]),
+                ),
             $within->halves && $number
                 ->multipliedBy(2)
                 ->hasNonZeroFractionalPart() => $problems
-                ->add($path, 'must be in whole or half turns'),
+                ->add($path, 'must be in whole or half turns', new Message('problems.halves')),
             default => $number,
         };
     }
@@ -157,12 +170,16 @@ final readonly class ValueReader
         try {
             $date = $parse($text);
         } catch (InvalidArgumentException $e) {
-            return $problems->add($path, $e->getMessage());
+            return $problems->add($path, $e->getMessage(), new Message('problems.date', ['text' => $text]));
         }
         $year = (int) $text;
 
         return $year < Bounds::FIRST_YEAR || $year > Bounds::LAST_YEAR
-            ? $problems->add($path, sprintf('must lie in the years %d to %d', Bounds::FIRST_YEAR, Bounds::LAST_YEAR))
+            ? $problems->add(
+                $path,
+                sprintf('must lie in the years %d to %d', Bounds::FIRST_YEAR, Bounds::LAST_YEAR),
+                new Message('problems.years', ['from' => (string) Bounds::FIRST_YEAR, 'to' => (string) Bounds::LAST_YEAR]),
+            )
             : $date;
     }
 }

@@ -64,7 +64,7 @@ final readonly class ModelText
     /**
      * What the case format's own reader refuses of a seat section.
      *
-     * @return array<string, string>
+     * @return array<string, Message>
      */
     public static function refused(stdClass $rules): array
     {
@@ -75,7 +75,7 @@ final readonly class ModelText
         } catch (InvalidCase $e) {
             return array_combine(
                 array_map(static fn(Problem $p): string => $p->path, $e->problems),
-                array_map(static fn(Problem $p): string => ucfirst($p->message) . '.', $e->problems),
+                array_map(static fn(Problem $p): Message => new Message('refused.at_field', ['problem' => $p->told()]), $e->problems),
             );
         }
 

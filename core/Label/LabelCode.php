@@ -47,7 +47,7 @@ final readonly class LabelCode
         } catch (InvalidCase $e) {
             $problem = $e->problems[0];
 
-            return new self([], null, new Message('label_code.wrong', ['path' => $problem->path, 'problem' => $problem->message]));
+            return new self([], null, new Message('label_code.wrong', ['path' => $problem->path, 'problem' => $problem->told()]));
         }
     }
 

@@ -74,7 +74,7 @@ final readonly class SeatingReader
         try {
             $own->stopIfAny();
         } catch (InvalidCase $e) {
-            array_map(static fn(Problem $p) => $problems->add($prefix . $p->path, $p->message), $e->problems);
+            array_map(static fn(Problem $p) => $problems->add($prefix . $p->path, $p->message, $p->told()), $e->problems);
         }
     }
 }

@@ -34,13 +34,15 @@ return [
             . 'tensión.}}',
         'lap' => '{lap, select, thighs {La parte abdominal está sobre los muslos.} belly {La parte abdominal está sobre el vientre.} '
             . 'other {No se ha mirado la parte abdominal.}}',
-        'shoulder_part' => '{shoulder, select, neck {La parte del hombro está en el cuello.} mid_chest {La parte del hombro cruza el centro del '
+        'shoulder_part' => '{shoulder, select, neck {La parte del hombro está en el cuello.} mid_chest {La parte del hombro cruza el '
+            . 'centro del '
             . 'pecho.} off_shoulder {La parte del hombro está fuera del hombro.} other {No se ha mirado la parte del hombro.}}',
         'belt_only' => 'El niño viaja solo con el cinturón.',
         'unknown' => 'Todavía no se sabe cómo viaja el niño.',
     ],
     'side' => [
-        'indicator' => '{indicator, select, in {El indicador de reclinación está en su zona.} too_upright {El indicador de reclinación dice '
+        'indicator' => '{indicator, select, in {El indicador de reclinación está en su zona.} too_upright {El indicador de reclinación '
+            . 'dice '
             . 'demasiado vertical.} too_flat {El indicador de reclinación dice demasiado acostado.} other {No se ha leído el '
             . 'indicador de reclinación.}}',
         'angle' => 'El respaldo de la carcasa se inclina {angle} desde la vertical.',
@@ -71,7 +73,8 @@ return [
             . '{No se sabe cuándo se fabricó.}}',
         'today' => 'Hoy es {today}.',
         'expires' => '{known, select, yes {Primer día en que ya no se usa: {expires}.} other {No se sabe hasta cuándo puede usarse.}}',
-        'recall' => 'Retiro {campaign}: {covers, select, remedied {consta como corregido en este asiento} covers {incluye este asiento} may '
+        'recall' => 'Retiro {campaign}: {covers, select, remedied {consta como corregido en este asiento} covers {incluye este asiento} '
+            . 'may '
             . '{puede incluir este asiento} other {nombra un asiento así, pero no de esa fecha}}.',
     ],
     'parts' => [

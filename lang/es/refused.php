@@ -30,8 +30,8 @@ return [
     'say_why' => 'Todavía hay algo abierto. Elija o escriba por qué la familia se va igual.',
     'second_person' => 'Este día pide una segunda persona. Que elija su nombre y escriba su propia contraseña.',
     'not_of_a_place' => 'Esto no es un dato de un lugar.',
-    'move_first' => 'No puede ser: {problem}. Mueva primero al niño.',
-    'case' => 'No puede ser: {problem}.',
+    'move_first' => 'Así no puede ser: {problem}. Mueva primero al niño.',
+    'case' => 'Esto no vale: {problem}.',
     'with_model' => 'Con este modelo, {path}: {problem}. Corrija eso primero.',
     'arrive' => [
         'units' => 'El formulario no dijo en qué unidades están peso y estatura. Ábralo de nuevo.',
@@ -59,5 +59,5 @@ return [
         'password' => 'Escriba su contraseña.',
         'wrong' => 'El nombre y la contraseña no se corresponden. Revise ambos y pruebe de nuevo.',
     ],
-    'at_field' => 'No puede ser: {problem}.',
+    'at_field' => '{problem}.',
 ];

@@ -121,14 +121,14 @@ final class FactsTest extends FeatureTestCase
         yield 'no number' => ['setup.movement.side', ['amount' => 'a lot', 'unit' => 'in'], '“a lot” is no number. Enter it like 12, 12.5 or 1 1/2.'];
         yield 'nothing measured' => ['setup.movement.side', ['amount' => ''], 'Enter what you measured.'];
         yield 'no unit' => ['setup.movement.side', ['amount' => '1'], 'The page did not say in which unit.'];
-        yield 'negative' => ['setup.movement.side', ['amount' => '-3', 'unit' => 'mm'], 'must be 0 mm to 5000 mm'];
-        yield 'too far' => ['setup.movement.side', ['amount' => '900', 'unit' => 'in'], 'must be 0 mm to 5000 mm'];
+        yield 'negative' => ['setup.movement.side', ['amount' => '-3', 'unit' => 'mm'], 'must be 0 in to 196.9 in'];
+        yield 'too far' => ['setup.movement.side', ['amount' => '900', 'unit' => 'in'], 'must be 0 in to 196.9 in'];
         yield 'a unit there is not' => ['setup.movement.side', ['amount' => '3', 'unit' => 'hands'], 'must be one of mm, cm, in'];
         yield 'neither yes nor no' => ['setup.twisted', ['answer' => 'maybe'], 'Choose yes or no.'];
         yield 'a slot the seat lacks' => ['setup.harness.slot', ['answer' => '9'], 'This must be a slot of the seat, which has 5'];
-        yield 'a place the car lacks' => ['setup.position', ['answer' => '3C'], 'This must be a place of the vehicle, which has no 3C'];
+        yield 'a place the car lacks' => ['setup.position', ['answer' => '3C'], 'This must be a place of the vehicle, which has no third row centre'];
         yield 'a day there is not' => ['seat.made_on', ['answer' => '2023-02-30'], 'This must be a day of the calendar'];
-        yield 'a date written another way' => ['seat.made_on', ['answer' => '14/3/2023'], 'This must be a date as YYYY, YYYY-MM or YYYY-MM-DD'];
+        yield 'a date written another way' => ['seat.made_on', ['answer' => '14/3/2023'], 'This must be a day of the calendar, as far as the label says; “14/3/2023” is none'];
         yield 'no fact of the check' => ['today', ['answer' => '2020-01-01'], 'This is not a fact of the check.'];
         yield 'an empty list' => ['seat.history.damage', ['lines' => "  \n"], 'Write one thing a line'];
         yield 'no choice' => ['setup.lock', [], 'Choose at least one'];

@@ -100,7 +100,7 @@ final class ArrivalRequest extends FormRequest
                     $field = self::FIELDS[$problem->path] ?? 'seat';
                     $validator->errors()->add(
                         "children.{$index}.{$field}",
-                        Telling::now()->says(new Message('refused.at_field', ['problem' => $problem->message])),
+                        Telling::now()->says(new Message('refused.at_field', ['problem' => $problem->told()])),
                     );
                 }
             }

@@ -33,7 +33,7 @@ final class ModelRequest extends FormRequest
     {
         return [function (Validator $validator): void {
             foreach ($this->model()->problems as $path => $problem) {
-                $validator->errors()->add('typed.' . str_replace('.', '-', $path), Telling::now()->show($problem));
+                $validator->errors()->add('typed.' . str_replace('.', '-', $path), Telling::now()->says($problem));
             }
         }];
     }
