@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Present\Words;
 
 use Closure;
+use IntlException;
 use MessageFormatter;
 
 /** The words of one language, by key, as patterns of ICU MessageFormat. A key that it lacks is told in English. */
@@ -13,7 +14,7 @@ final class Lexicon
     /** @var array<string, array<array-key, mixed>> by file, as they stand */
     private array $files = [];
 
-    /** @var array<string, MessageFormatter|false> by pattern: to take one apart costs more than to fill it */
+    /** @var array<string, MessageFormatter> by pattern: to take one apart costs more than to fill it */
     private array $formatters = [];
 
     /** @var array<string, string|null> by key: what was asked for */
@@ -58,9 +59,13 @@ final class Lexicon
      */
     public function format(string $pattern, array $with): string|false
     {
-        $this->formatters[$pattern] ??= MessageFormatter::create($this->locale, $pattern) ?? false;
+        try {
+            $this->formatters[$pattern] ??= new MessageFormatter($this->locale, $pattern);
+        } catch (IntlException) {
+            return false;
+        }
 
-        return $this->formatters[$pattern] === false ? false : $this->formatters[$pattern]->format($with);
+        return $this->formatters[$pattern]->format($with);
     }
 
     /** @return array<string, string> patterns by key */

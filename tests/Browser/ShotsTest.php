@@ -18,10 +18,16 @@ final class ShotsTest extends BrowserTestCase
         foreach (['event-desk' => '/', 'arrive-desk' => '/arrive', 'car-desk' => '/visits/11/car', 'model-desk' => '/seats/1/edit', 'recalls-desk' => '/recalls', 'calculator-desk' => '/calculators/locking?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'forward_harness'], 'vehicle.positions.0.belt' => ['answer' => 'lap_shoulder'], 'vehicle.positions.0.retractor' => ['answer' => 'switchable'], 'vehicle.positions.0.latch_plate' => ['answer' => 'sliding']]]), 'handbook-desk' => '/handbook?q=tether'] as $name => $path) {
             self::shot($name, $path);
         }
-        foreach (['label' => 5, 'secure' => 3, 'measure' => 3, 'buckle' => 3, 'handover' => 6] as $station => $ticket) {
+        foreach (['label' => 5, 'measure' => 3, 'buckle' => 3, 'handover' => 6] as $station => $ticket) {
             self::openCheck($ticket, $station === 'measure' ? 'left' : 'found', $station);
             self::shot("check-{$station}-desk");
         }
+        self::openCheck(3, 'found', 'secure');
+        self::press('.languages [value="es"]');
+        self::waitFor('html[lang="es"]');
+        self::shot('check-secure-desk-es');
+        self::press('.languages [value="en"]');
+        self::waitFor('html[lang="en"]');
         self::scheme('dark');
         self::openCheck(4, 'found', 'label');
         self::shot('check-evening-desk');
@@ -37,9 +43,12 @@ final class ShotsTest extends BrowserTestCase
             self::openCheck(3, $phase, $station);
             self::shot("check-{$station}-phone");
         }
+        self::database("UPDATE visits SET language = 'es' WHERE ticket = 3");
         self::press('[data-key="c"]');
         self::waitFor('#card');
-        self::shot('card-phone');
+        self::press('#card .switch a:last-child');
+        self::waitFor('#card [lang="es"]');
+        self::shot('card-phone-es');
         self::shot('departure-phone', '/visits/3/departure');
         self::assertLessThan(20, count(glob(self::folder() . '/*.png') ?: []));
     }
