@@ -180,7 +180,8 @@ foreach (
 
 printf("bench: house_fact_files %d files\n", $factFiles);
 printf("bench: house_rule_files %d files\n", $ruleFiles);
-printf("bench: house_made_files %d files\n", count(array_filter(explode("\n", $made), static fn(string $file): bool => is_file("{$copy}/{$file}"))));
+$files = array_filter(explode("\n", $made), static fn(string $file): bool => is_file("{$copy}/{$file}"));
+printf("bench: house_made_files %d files\n", count($files));
 printf("bench: house_tests %d tests\n", $tests);
 if ($factFiles > 2 || $ruleFiles > 3) {
     exit(1);

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use App\Models\User;
+use App\Words\Languages;
 use App\Words\Telling;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
+use MintBuckle\Core\Written\Amount;
+use MintBuckle\Core\Written\WrittenDate;
+use MintBuckle\Core\Written\WrittenMeasure;
 use stdClass;
 
 /** An answer as it was posted to a value of the case format. Whether the value makes sense is the core's reader's to say. */
@@ -47,7 +51,8 @@ final readonly class AnswerReader
             AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted),
             AnswerKind::Whole => self::number($answer, 'enter_number'),
             AnswerKind::Share => self::number($answer, 'enter_share') / 100,
-            AnswerKind::Date, AnswerKind::PartialDate, AnswerKind::Text => $answer !== ''
+            AnswerKind::Date, AnswerKind::PartialDate => self::date($answer),
+            AnswerKind::Text => $answer !== ''
                 ? $answer
                 : throw UnreadableAnswer::because('enter_something'),
             AnswerKind::Texts => match ($answer) {
@@ -70,6 +75,18 @@ final readonly class AnswerReader
             'yes' => true,
             'no' => false,
             default => throw UnreadableAnswer::because('yes_or_no'),
+        };
+    }
+
+    /** As a label prints it or a person writes it, in the case format's form. */
+    public static function date(string $text): string
+    {
+        $readings = $text === '' ? [] : WrittenDate::readings($text, resolve(Languages::class)->written()->months);
+
+        return match (count($readings)) {
+            0 => throw UnreadableAnswer::because($text === '' ? 'enter_something' : 'no_date', ['text' => $text]),
+            1 => (string) $readings[0],
+            default => throw AmbiguousDate::between($readings),
         };
     }
 
@@ -97,11 +114,12 @@ final readonly class AnswerReader
     private static function quantity(array $posted): array
     {
         $text = is_string($posted['amount'] ?? null) ? $posted['amount'] : '';
-        $amount = Amount::parse($text) ?? throw UnreadableAnswer::because($text === '' ? 'enter_measured' : 'no_number', ['text' => $text]);
-        $unit = $posted['unit'] ?? null;
+        $measure = WrittenMeasure::read($text, resolve(Languages::class)->written()->units)
+            ?? throw UnreadableAnswer::because($text === '' ? 'enter_measured' : 'no_measure', ['text' => $text]);
+        $unit = $measure->unit ?? $posted['unit'] ?? null;
 
         return is_string($unit) && $unit !== ''
-            ? ['value' => $amount, 'unit' => $unit]
+            ? ['value' => $measure->value, 'unit' => $unit]
             : throw UnreadableAnswer::because('no_unit');
     }
 
@@ -130,15 +148,14 @@ final readonly class AnswerReader
     private static function heights(array $posted): array
     {
         return array_map(static function (string $line) use ($posted): array {
-            preg_match('/\A(.*?)\s*(mm|cm|in)?\z/', $line, $m);
-            $height = self::quantity(['amount' => $m[1] ?? $line, 'unit' => $m[2] ?? $posted['unit'] ?? null]);
+            $height = self::quantity(['amount' => $line, 'unit' => $posted['unit'] ?? null]);
             if (
                 Length::of(
                     json_encode($height['value'], JSON_THROW_ON_ERROR),
                     LengthUnit::tryFrom($height['unit']) ?? LengthUnit::Millimetre,
                 )->isMoreThan(Length::of(self::HIGHEST_SLOT_MM))
             ) {
-                throw UnreadableAnswer::because('no_such_slot', ['height' => $line . (isset($m[2]) ? '' : " {$height['unit']}")]);
+                throw UnreadableAnswer::because('no_such_slot', ['height' => "{$height['value']} {$height['unit']}"]);
             }
 
             return ['height' => $height];

@@ -10,6 +10,7 @@ use App\Units;
 use App\Words\Telling;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Assessment;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
@@ -74,6 +75,7 @@ final readonly class CheckPage
 
     private FactLog $facts;
 
+    /** @param list<PartialDate> $readings what a date that was refused can mean */
     public function __construct(
         private JudgedCheck $judged,
         public Station $station,
@@ -81,6 +83,7 @@ final readonly class CheckPage
         public ?string $problem = null,
         public ?string $problemKey = null,
         ?string $noting = null,
+        public array $readings = [],
     ) {
         $check = $this->check = $judged->check;
         $phase = $this->phase = $judged->phase;

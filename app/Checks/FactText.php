@@ -6,6 +6,8 @@ namespace App\Checks;
 
 use App\Units;
 use Brick\Math\RoundingMode;
+use InvalidArgumentException;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Quantity\Angle;
 use MintBuckle\Core\Quantity\AngleUnit;
@@ -37,9 +39,20 @@ final readonly class FactText
                 },
                 $value,
             ))),
+            is_string($value) && in_array($row->askable->kind, [AnswerKind::Date, AnswerKind::PartialDate], true) => self::date($value),
             $value instanceof stdClass => self::plain($value->name ?? $value->id ?? ''),
             default => $row->choices[self::plain($value)] ?? self::plain($value),
         };
+    }
+
+    /** A date as it was kept, told as people read it. */
+    private static function date(string $kept): Message|string
+    {
+        try {
+            return new Message('telling.date', ['date' => PartialDate::parse($kept)]);
+        } catch (InvalidArgumentException) {
+            return $kept;
+        }
     }
 
     public static function isChosen(string|int $choice, mixed $value): bool

@@ -14,7 +14,7 @@ use RuntimeException;
  *
  * @phpstan-import-type Told from Message
  */
-final class UnreadableAnswer extends RuntimeException
+class UnreadableAnswer extends RuntimeException
 {
     /**
      * @param string $why a key of the language files' "refused"

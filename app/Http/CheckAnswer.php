@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Checks\AmbiguousDate;
 use App\Checks\CheckPage;
 use App\Checks\Judge;
 use App\Checks\UnreadableAnswer;
@@ -31,20 +32,29 @@ final readonly class CheckAnswer
     public function after(Check $check, InspectionPhase $phase, Station $station, string $key, Closure $write): Response|RedirectResponse
     {
         $problem = null;
+        $readings = [];
         try {
             $write();
         } catch (UnreadableAnswer $e) {
             $problem = $e->getMessage();
+            $readings = $e instanceof AmbiguousDate ? $e->readings : [];
         }
         if (! $this->request->hasHeader('HX-Request')) {
             return redirect()->route('checks.show', [$check->id, $phase->value, $station->value])
-                ->with(['problem' => $problem, 'problemKey' => $key])->withInput();
+                ->with(['problem' => $problem, 'problemKey' => $key, 'readings' => array_map(strval(...), $readings)])->withInput();
         }
         $check->loadMissing('visit.event.recallList');
         if ($problem !== null) {
             $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
         }
-        $page = new CheckPage($this->judge->of($check, $phase, $station === Station::Handover), $station, $this->units, $problem, $key);
+        $page = new CheckPage(
+            $this->judge->of($check, $phase, $station === Station::Handover),
+            $station,
+            $this->units,
+            $problem,
+            $key,
+            readings: $readings,
+        );
 
         return response(view('components.check', ['page' => $page]), $problem === null ? 200 : 422);
     }

@@ -7,6 +7,7 @@ namespace App\Words;
 use InvalidArgumentException;
 use MintBuckle\Present\Words\Lexicon;
 use MintBuckle\Present\Words\Teller;
+use MintBuckle\Present\Words\WrittenWords;
 
 /** The languages there are: one folder each in lang/, one line each in config/languages.php. */
 final class Languages
@@ -16,6 +17,8 @@ final class Languages
 
     /** @var array<string, Lexicon> */
     private array $read = [];
+
+    private ?WrittenWords $written = null;
 
     /** @param array<string, array{locale: string, name: string}> $known by language */
     public function __construct(private readonly array $known, private readonly string $folder) {}
@@ -42,6 +45,12 @@ final class Languages
         $others = array_values(array_diff([app()->getLocale(), ...array_keys($this->known)], [$own]));
 
         return $both && $others !== [] ? [$own, $others[0]] : [$own];
+    }
+
+    /** In which dates and measurements may be written, whatever the reader's own language. */
+    public function written(): WrittenWords
+    {
+        return $this->written ??= WrittenWords::of(array_map($this->lexicon(...), array_keys($this->known)));
     }
 
     /** @return non-empty-list<Teller> of every language */

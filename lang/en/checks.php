@@ -184,4 +184,5 @@ return [
         'in_order' => 'in order',
     ],
     'filled_in' => 'Everything that the catalogue knows of this model is filled in.',
+    'understood' => 'understood as {date}',
 ];

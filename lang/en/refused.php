@@ -60,4 +60,8 @@ return [
         'wrong' => 'Name and password do not belong together. Check both and try again.',
     ],
     'at_field' => '{problem}.',
+    'no_date' => '“{text}” is no date. Enter it as the label prints it: 03/2021, MAR 2021 or 2021-03-14.',
+    'which_date' => 'It can mean more than one day: {dates}. Press which, or write it that way.',
+    'as_date' => '{date} ({written})',
+    'no_measure' => '“{text}” cannot be read. Enter it like 12.5, 1 1/2, 22 lb 4 oz, 2 ft 11 or 89 cm.',
 ];

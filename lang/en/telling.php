@@ -28,4 +28,5 @@ return [
         'between' => ', ',
     ],
     'symbol' => ['in' => 'in', 'mm' => 'mm', 'cm' => 'cm', 'lb' => 'lb', 'kg' => 'kg', 'deg' => '°'],
+    'date' => '{date}',
 ];

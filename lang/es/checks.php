@@ -184,4 +184,5 @@ return [
         'in_order' => 'en orden',
     ],
     'filled_in' => 'Todo lo que el catálogo sabe de este modelo está anotado.',
+    'understood' => 'entendido como {date}',
 ];

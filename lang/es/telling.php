@@ -28,4 +28,5 @@ return [
     'age' => '{small, select, yes {{total, plural, =0 {menos de 1 mes} one {# mes} other {# meses}}} other {{years, plural, one {# año} '
         . 'other {# años}}{months, plural, =0 {} one { y # mes} other { y # meses}}}}',
     'symbol' => ['in' => 'pulg', 'mm' => 'mm', 'cm' => 'cm', 'lb' => 'lb', 'kg' => 'kg', 'deg' => '°'],
+    'date' => '{date}',
 ];

@@ -96,10 +96,10 @@ final class ArrivalTest extends FeatureTestCase
         yield 'no car' => [['vehicle' => ''], 'vehicle', 'Enter maker and model of the car.'];
         yield 'no seat' => [['children.0.seat' => ''], 'children.0.seat', 'Choose the seat'];
         yield 'no maker for a seat that is not in the catalogue' => [['children.0.seat' => 'other'], 'children.0.maker', 'Enter the maker'];
-        yield 'weight in words' => [['children.0.weight' => 'heavy'], 'children.0.weight', 'is no number'];
+        yield 'weight in words' => [['children.0.weight' => 'heavy'], 'children.0.weight', 'cannot be read'];
         yield 'an absurd weight' => [['children.0.weight' => '900'], 'children.0.weight', 'Must be 0 lb to 440.9 lb.'];
         yield 'born tomorrow' => [['children.0.born_on' => '2099-01-01'], 'children.0.born_on', 'Lies after today'];
-        yield 'made on no day' => [['children.1.made_on' => '2023-02-30'], 'children.1.made_on', 'Must be a day of the calendar'];
+        yield 'made on no day' => [['children.1.made_on' => '2023-02-30'], 'children.1.made_on', 'is no date. Enter it as the label prints it'];
         yield 'a place the car lacks' => [['children.0.position' => '3C'], 'children.0.position', 'Must be a place of the vehicle, which has no third row centre.'];
         yield 'no child' => [['children' => []], 'children', 'required'];
     }

@@ -118,7 +118,7 @@ final class FactsTest extends FeatureTestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> key, answer, what to do */
     public static function refused(): iterable
     {
-        yield 'no number' => ['setup.movement.side', ['amount' => 'a lot', 'unit' => 'in'], '“a lot” is no number. Enter it like 12, 12.5 or 1 1/2.'];
+        yield 'no number' => ['setup.movement.side', ['amount' => 'a lot', 'unit' => 'in'], '“a lot” cannot be read. Enter it like 12.5'];
         yield 'nothing measured' => ['setup.movement.side', ['amount' => ''], 'Enter what you measured.'];
         yield 'no unit' => ['setup.movement.side', ['amount' => '1'], 'The page did not say in which unit.'];
         yield 'negative' => ['setup.movement.side', ['amount' => '-3', 'unit' => 'mm'], 'must be 0 in to 196.9 in'];
@@ -127,12 +127,20 @@ final class FactsTest extends FeatureTestCase
         yield 'neither yes nor no' => ['setup.twisted', ['answer' => 'maybe'], 'Choose yes or no.'];
         yield 'a slot the seat lacks' => ['setup.harness.slot', ['answer' => '9'], 'This must be a slot of the seat, which has 5'];
         yield 'a place the car lacks' => ['setup.position', ['answer' => '3C'], 'This must be a place of the vehicle, which has no third row centre'];
-        yield 'a day there is not' => ['seat.made_on', ['answer' => '2023-02-30'], 'This must be a day of the calendar'];
-        yield 'a date written another way' => ['seat.made_on', ['answer' => '14/3/2023'], 'This must be a day of the calendar, as far as the label says; “14/3/2023” is none'];
+        yield 'a day there is not' => ['seat.made_on', ['answer' => '2023-02-30'], '“2023-02-30” is no date. Enter it as the label prints it'];
+        yield 'a date written another way' => ['seat.made_on', ['answer' => '3/4/2023'], 'It can mean more than one day: 3 Apr 2023 (2023-04-03) or 4 Mar 2023 (2023-03-04).'];
         yield 'no fact of the check' => ['today', ['answer' => '2020-01-01'], 'This is not a fact of the check.'];
         yield 'an empty list' => ['seat.history.damage', ['lines' => "  \n"], 'Write one thing a line'];
         yield 'no choice' => ['setup.lock', [], 'Choose at least one'];
         yield 'a part without a name' => ['seat.history.extras', ['answer' => 'no', 'name' => ' '], 'Say what it is'];
+    }
+
+    public function testADateThatCanBeSwappedAsksWhich(): void
+    {
+        $check = self::check(3);
+        $this->signedIn()->answer($check, 'seat.made_on', ['answer' => '3/4/2023'], station: 'label')->assertStatus(422)->assertSeeInOrder(['value="3/4/2023"', 'data-reading="2023-04-03">3 Apr 2023<', 'data-reading="2023-03-04">4 Mar 2023<'], false);
+        $this->followingRedirects()->answer($check, 'seat.made_on', ['answer' => '3/4/2023'], station: 'label', htmx: false)->assertOk()->assertSee('data-reading="2023-03-04"', false);
+        $this->answer($check, 'seat.made_on', ['answer' => '2023-03-04'], station: 'label')->assertOk()->assertSee('understood as 4 Mar 2023');
     }
 
     /** @param array<string, mixed> $answer */
@@ -155,6 +163,10 @@ final class FactsTest extends FeatureTestCase
     {
         yield 'a half' => ['setup.movement.side', ['amount' => '½', 'unit' => 'in'], (object) ['value' => 0.5, 'unit' => 'in']];
         yield 'a decimal comma' => ['child.weight', ['amount' => '9,5', 'unit' => 'kg'], (object) ['value' => 9.5, 'unit' => 'kg']];
+        yield 'pounds and ounces' => ['child.weight', ['amount' => '22 lb 4 oz', 'unit' => 'kg'], (object) ['value' => 22.25, 'unit' => 'lb']];
+        yield 'feet and inches' => ['child.height', ['amount' => '2\'11', 'unit' => 'mm'], (object) ['value' => 35, 'unit' => 'in']];
+        yield 'a date as labels print it' => ['seat.made_on', ['answer' => 'MAR 2021'], '2021-03'];
+        yield 'a date in Spanish' => ['seat.made_on', ['answer' => '14 de enero de 2021'], '2021-01-14'];
         yield 'per cent' => ['setup.base_on_cushion', ['answer' => '85'], 0.85];
         yield 'two locks' => ['setup.lock', ['answers' => ['retractor', 'latch_plate']], ['retractor', 'latch_plate']];
         yield 'none of these' => ['setup.lock', ['answer' => 'nothing'], []];

@@ -10,6 +10,7 @@ use App\Models\Check;
 use App\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Record\InspectionPhase;
 
@@ -26,6 +27,7 @@ final readonly class CheckController
             $flashed('problem'),
             $flashed('problemKey'),
             $request->string('note')->toString() ?: null,
+            array_map(PartialDate::parse(...), array_values(array_filter((array) $request->session()->get('readings'), is_string(...)))),
         );
 
         return view('pages.checks.show', ['page' => $page]);

@@ -23,11 +23,12 @@ final readonly class SpeaksTheReadersLanguage
         $user = $request->user();
         $known = array_keys($this->languages->names());
         $asked = $user instanceof User ? $user->language : $request->cookie(self::COOKIE);
-        app()->setLocale(
-            is_string($asked) && $this->languages->has($asked)
-                ? $asked
-                : $request->getPreferredLanguage([Languages::FIRST, ...array_diff($known, [Languages::FIRST])]) ?? Languages::FIRST,
-        );
+        $language = is_string($asked) && $this->languages->has($asked)
+            ? $asked
+            : $request->getPreferredLanguage([Languages::FIRST, ...array_diff($known, [Languages::FIRST])]) ?? Languages::FIRST;
+        if ($language !== app()->getLocale()) {
+            app()->setLocale($language);
+        }
 
         return $next($request);
     }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Checks\Amount;
+use App\Checks\AnswerReader;
 use App\Checks\AssembleCase;
+use App\Checks\UnreadableAnswer;
 use App\Models\CheckupEvent;
 use App\Models\SeatModel;
 use App\Models\VehicleLayout;
@@ -25,6 +26,7 @@ use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Telling\Message;
+use MintBuckle\Core\Written\WrittenMeasure;
 use stdClass;
 
 /** The arrival screen. Whether dates and measures make sense is asked of the core's reader. */
@@ -64,7 +66,7 @@ final class ArrivalRequest extends FormRequest
             'children.*.seat' => ['required', 'string', 'max:20'],
             'children.*.maker' => ['nullable', 'string', 'max:80', 'required_if:children.*.seat,' . self::OTHER_SEAT],
             'children.*.model' => ['nullable', 'string', 'max:80'],
-            'children.*.made_on' => ['nullable', 'string', 'max:10'],
+            'children.*.made_on' => ['nullable', 'string', 'max:40', self::labelDate(...)],
             'children.*.mode' => ['required', Rule::enum(ModeName::class)],
             'children.*.position' => ['required', 'regex:/^[123][LCR]$/'],
         ];
@@ -132,7 +134,7 @@ final class ArrivalRequest extends FormRequest
             'child.height' => $this->measured($text('height'), AnswerKind::Length),
             'child.sex' => $text('sex'),
             'seat' => $model->rules ?? self::byHand($text('maker'), $text('model'), (string) $text('mode')),
-            'seat.made_on' => $text('made_on'),
+            'seat.made_on' => $text('made_on') === null ? null : AnswerReader::date($text('made_on')),
             'setup.mode' => $text('mode'),
             'setup.position' => $text('position'),
         ];
@@ -143,11 +145,12 @@ final class ArrivalRequest extends FormRequest
     /** @return array{value: int|float, unit: string}|null in the units the form was shown in, whatever the cookie says by now */
     private function measured(?string $text, AnswerKind $kind): ?array
     {
-        $amount = $text === null ? null : Amount::parse($text);
+        $measure = $text === null ? null : self::written($text);
 
-        return $amount === null
-            ? null
-            : ['value' => $amount, 'unit' => (string) $this->enum('units', Units::class)?->for($kind)?->symbol()];
+        return $measure === null ? null : [
+            'value' => $measure->value,
+            'unit' => $measure->unit ?? (string) $this->enum('units', Units::class)?->for($kind)?->symbol(),
+        ];
     }
 
     private static function byHand(?string $maker, ?string $model, string $mode): stdClass
@@ -179,8 +182,23 @@ final class ArrivalRequest extends FormRequest
     /** @param callable(string): void $fail */
     private static function amount(string $attribute, mixed $value, callable $fail): void
     {
-        if (is_string($value) && Amount::parse($value) === null) {
-            $fail(Telling::now()->tell(new Message('refused.no_number', ['text' => $value])));
+        if (is_string($value) && self::written($value) === null) {
+            $fail(Telling::now()->tell(new Message('refused.no_measure', ['text' => $value])));
+        }
+    }
+
+    private static function written(string $text): ?WrittenMeasure
+    {
+        return WrittenMeasure::read($text, resolve(Languages::class)->written()->units);
+    }
+
+    /** @param callable(string): void $fail */
+    private static function labelDate(string $attribute, mixed $value, callable $fail): void
+    {
+        try {
+            AnswerReader::date(is_string($value) ? trim($value) : '');
+        } catch (UnreadableAnswer $e) {
+            $fail($e->getMessage());
         }
     }
 }

@@ -75,4 +75,7 @@
                 @if (in_array($kind, [AnswerKind::Whole, AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">
             <button class="keep">{{ __('common.keep') }}</button>
         </div>
+        @if ($kind === AnswerKind::PartialDate && is_string($row->value) && !$typed)
+            <p class="hint" data-understood>{{ __('checks.understood', ['date' => FactText::of($row, $row->value)]) }}</p>
+        @endif
 @endswitch

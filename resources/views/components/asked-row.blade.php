@@ -11,6 +11,13 @@
     @endif
     @if ($page->isProblemOf($row))
         <p class="problem" role="alert">{{ $page->problem }}</p>
+        @if ($page->readings !== [])
+            <div class="choices">
+                @foreach ($page->readings as $reading)
+                    <button class="choice" name="answer" value="{{ $reading }}" data-reading="{{ $reading }}">@tell($reading)</button>
+                @endforeach
+            </div>
+        @endif
     @endif
     @if ($row->asked)
         <x-hint :of="$row->askable" />

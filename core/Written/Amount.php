@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Checks;
+namespace MintBuckle\Core\Written;
 
 /** A measurement as people write it: 12, 12.5, 12,5, 1/2, 1 1/2, ½. */
 final readonly class Amount
