@@ -18,6 +18,7 @@ use App\Http\Controllers\FormerAddressController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\LabelController;
 use App\Http\Controllers\LanguageController;
+use App\Http\Controllers\LooksController;
 use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\NameController;
 use App\Http\Controllers\RecallController;
@@ -108,6 +109,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/checks/{check}/card/{performer}', [CardController::class, 'show'])->name('checks.card');
     Route::get('/checks/{check}/{phase}/{station}', [CheckController::class, 'show'])->name('checks.show');
     Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
+    Route::post('/checks/{check}/looks/{station}', [LooksController::class, 'store'])->name('looks.store');
     Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');
     Route::post('/checks/{check}/names/{station}', [NameController::class, 'store'])->name('names.store');
     Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');

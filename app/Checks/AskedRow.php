@@ -38,6 +38,12 @@ final readonly class AskedRow
         return new self($askable, $path, $askable->choices($case), $value, $asked, $found, $stale);
     }
 
+    /** @return array<array-key, Message|string> the answers of a plain look that are not its good one */
+    public function faults(): array
+    {
+        return array_diff_key($this->choices, [(string) $this->askable->good => true]);
+    }
+
     /** An id for the row's elements that a page can hold more than once: on the station, on the findings panel, beside a finding. */
     public function id(string $where): string
     {

@@ -91,6 +91,26 @@ final readonly class AskedRows
         return [$rows, $more];
     }
 
+    /**
+     * The plain looks of a station that nobody has answered yet, where there are several; they are looked at in one go.
+     *
+     * @return list<AskedRow>
+     */
+    public function looks(Station $station): array
+    {
+        $looks = [];
+        foreach ($this->askedAt($station) as $path) {
+            $askable = $this->catalogue->for($path);
+            if ($askable?->good !== null && (array_key_exists($path, $this->stale) || $this->facts->latest($path) === null)) {
+                $looks[] = $this->row($askable, $path, true);
+            }
+        }
+
+        usort($looks, static fn(AskedRow $a, AskedRow $b): int => $a->askable->order <=> $b->askable->order);
+
+        return count($looks) > 1 ? $looks : [];
+    }
+
     /** The most useful open question, of this station first; one that was answered with "cannot tell" waits behind the others. */
     public function next(Station $station): ?AskedRow
     {

@@ -30,6 +30,8 @@ use MintBuckle\Present\Handbook\Help;
 /** Everything the check screen shows, for one phase and one station. */
 final readonly class CheckPage
 {
+    private const MANY_LOOKS = 4;
+
     public Check $check;
 
     public InspectionPhase $phase;
@@ -46,6 +48,9 @@ final readonly class CheckPage
     public array $more;
 
     public ?AskedRow $next;
+
+    /** @var list<AskedRow> plain looks that stand together, the next question among them */
+    public array $looks;
 
     /** @var list<Finding> found open, and no longer there */
     public array $corrected;
@@ -103,8 +108,11 @@ final readonly class CheckPage
             Station::cases(),
         );
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
-        [$this->rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
+        [$rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
         $this->next = $this->asked->next($station);
+        $this->looks = $this->looksAround($this->next);
+        $listed = array_map(static fn(AskedRow $row): string => $row->path, $this->looks);
+        $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $listed, true)));
         $this->last = $this->facts->last($phase);
     }
 
@@ -145,12 +153,26 @@ final readonly class CheckPage
             ))]);
     }
 
+    /**
+     * A list that the next question stands in; one of many lines comes before the single questions of its station, as the trade looks first
+     * and measures then.
+     *
+     * @return list<AskedRow>
+     */
+    private function looksAround(?AskedRow $next): array
+    {
+        $looks = $next === null ? [] : $this->asked->looks($next->askable->station);
+        $standsThere = array_filter($looks, static fn(AskedRow $row): bool => $row->path === $next?->path) !== [];
+
+        return $standsThere || count($looks) >= self::MANY_LOOKS ? $looks : [];
+    }
+
     public function link(?InspectionPhase $phase = null, ?Station $station = null): string
     {
         return "{$this->url}/" . ($phase ?? $this->phase)->value . '/' . ($station ?? $this->station)->value;
     }
 
-    /** @param 'facts'|'undo'|'declines'|'names' $what is posted; the answer shows this station */
+    /** @param 'facts'|'undo'|'declines'|'names'|'looks' $what is posted; the answer shows this station */
     public function post(string $what): string
     {
         return "{$this->url}/{$what}/{$this->station->value}";

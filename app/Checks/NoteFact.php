@@ -30,6 +30,7 @@ final readonly class NoteFact
         ?string $note = null,
         ?string $undoes = null,
         ?array $posted = null,
+        bool $affirmed = false,
     ): void {
         $fact = [
             'id' => $id,
@@ -42,6 +43,7 @@ final readonly class NoteFact
             'recorded_by' => $author->id,
             'note' => $note,
             'undoes' => $undoes,
+            'affirmed' => $affirmed,
             'posted' => self::inShort([$check->id, $phase->value, $key, $posted ?? $value, $note, $undoes]),
         ];
         if (Fact::rows()->insertOrIgnore($fact) === 1) {

@@ -29,11 +29,12 @@ use MintBuckle\Core\Record\LoggedFact;
  * @property int $recorded_by
  * @property string|null $note
  * @property string|null $undoes
+ * @property bool $affirmed kept with the other lines of a list of looks
  * @property User $author
  */
 final class Fact extends Model
 {
-    protected $fillable = ['id', 'check_id', 'phase', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by', 'note', 'undoes'];
+    protected $fillable = ['id', 'check_id', 'phase', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by', 'note', 'undoes', 'affirmed'];
 
     public $incrementing = false;
 

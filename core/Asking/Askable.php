@@ -26,6 +26,7 @@ final readonly class Askable
      * @param AnswersFrom|null $from what of the seat or car gives the answers; null: they are the fact's own
      * @param list<string> $own the fact's own answers, in order
      * @param Ride|null $ride the one way of riding in which there is such a fact
+     * @param string|null $good the good answer of a plain look; null: it is asked by itself
      */
     private function __construct(
         public string $path,
@@ -36,6 +37,7 @@ final readonly class Askable
         private ?AnswersFrom $from,
         private array $own,
         public ?Ride $ride,
+        public ?string $good = null,
     ) {}
 
     public static function of(FactDefinition $fact, Asked $asked): self
@@ -54,6 +56,7 @@ final readonly class Askable
                 ...$asked->answers,
             ],
             $fact->ride,
+            $fact->field->good?->answer,
         );
     }
 
@@ -72,6 +75,12 @@ final readonly class Askable
     public function question(): Message
     {
         return new Message("facts.{$this->path}.question");
+    }
+
+    /** The good state of a plain look, in its own words. */
+    public function goodState(): Message
+    {
+        return new Message("facts.{$this->path}.good");
     }
 
     /** Not every fact has one. */

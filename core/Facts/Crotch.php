@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\Definition\AnswersFrom;
 use MintBuckle\Core\Facts\Definition\Asked;
 use MintBuckle\Core\Facts\Definition\Disturbs;
+use MintBuckle\Core\Facts\Definition\GoodWhen;
 use MintBuckle\Core\Facts\Definition\Look;
 use MintBuckle\Core\Facts\Definition\StaleWith;
 use MintBuckle\Core\Facts\Definition\Within;
@@ -23,6 +24,7 @@ final readonly class Crotch
         public ?int $slot = null,
         /** Whether the strap is under the child; null: not looked at. */
         #[Asked(Station::Buckle, 140), StaleWith(Look::CrotchStrap)]
+        #[GoodWhen('no')]
         public ?bool $underChild = null,
         /** Whether it is the nearest allowed slot that is clear of the child; null: not looked at. */
         #[Asked(Station::Buckle, 160)]

@@ -8,6 +8,7 @@ use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\Definition\AnswersFrom;
 use MintBuckle\Core\Facts\Definition\Asked;
 use MintBuckle\Core\Facts\Definition\Disturbs;
+use MintBuckle\Core\Facts\Definition\GoodWhen;
 use MintBuckle\Core\Facts\Definition\Look;
 use MintBuckle\Core\Facts\Definition\OfRide;
 use MintBuckle\Core\Facts\Definition\Ride;
@@ -23,6 +24,7 @@ final readonly class Harness
     public function __construct(
         /** Whether the tongues are clicked in; null: not looked at. */
         #[Asked(Station::Buckle, 10), Disturbs(Look::Straps)]
+        #[GoodWhen('yes')]
         public ?bool $buckled = null,
         /** The slot the straps come from, 1 is the lowest; null: not looked at. */
         #[Within(1, 1000), Asked(Station::Buckle, 20, as: AnswerKind::Choice, from: AnswersFrom::Slots), StaleWith(Look::WayOfRiding)]
@@ -41,23 +43,29 @@ final readonly class Harness
         public ?bool $hipsSnug = null,
         /** Whether it presses into the skin; null: not looked at. */
         #[Asked(Station::Buckle, 170), StaleWith(Look::Straps, Look::StrapPressure)]
+        #[GoodWhen('no')]
         public ?bool $tooTight = null,
         /** Whether a strap is twisted; null: not looked at. */
         #[Asked(Station::Buckle, 180), Disturbs(Look::Straps)]
+        #[GoodWhen('no')]
         public ?bool $twisted = null,
         /** Where the chest clip is; null: not looked at. */
         #[Asked(Station::Buckle, 120), StaleWith(Look::Straps)]
+        #[GoodWhen('armpit')]
         public ?ClipPlace $clip = null,
         /** The crotch strap as it is. */
         public Crotch $crotch = new Crotch(),
         /** Whether bottom or back are away from the seat; null: not looked at. */
         #[Asked(Station::Buckle, 190), Disturbs(Look::Straps)]
+        #[GoodWhen('no')]
         public ?bool $slouch = null,
         /** Whether a bulky coat is under it; null: not looked at. */
         #[Asked(Station::Buckle, 200), Disturbs(Look::Straps)]
+        #[GoodWhen('no')]
         public ?bool $coat = null,
         /** Whether anything not supplied is behind or beneath the child; null: not looked at. */
         #[Asked(Station::Buckle, 210), Disturbs(Look::Straps)]
+        #[GoodWhen('no')]
         public ?bool $padding = null,
         /** Whether the head support is just above the shoulders; null: not looked at. */
         #[Asked(Station::Buckle, 230)]

@@ -10,6 +10,7 @@ use MintBuckle\Core\Facts\Definition\AnswersFrom;
 use MintBuckle\Core\Facts\Definition\Asked;
 use MintBuckle\Core\Facts\Definition\AskedWhen;
 use MintBuckle\Core\Facts\Definition\Disturbs;
+use MintBuckle\Core\Facts\Definition\GoodWhen;
 use MintBuckle\Core\Facts\Definition\Like;
 use MintBuckle\Core\Facts\Definition\ListOf;
 use MintBuckle\Core\Facts\Definition\Look;
@@ -82,9 +83,11 @@ final readonly class Setup
         public ?bool $buckleInPath = null,
         /** Whether the webbing in the path is twisted or folded; null: not looked at. */
         #[Asked(Station::Secure, 180), StaleWith(Look::Holding, Look::Twist), Disturbs(Look::Movement)]
+        #[GoodWhen('no')]
         public ?bool $twisted = null,
         /** Whether the clamp door is fully closed; null: not looked at. */
         #[Asked(Station::Secure, 120), StaleWith(Look::Holding), Disturbs(Look::Movement)]
+        #[GoodWhen('yes')]
         public ?bool $clampDoorClosed = null,
         /** Whether both hooks are on designated lower anchors; null: not looked at. */
         #[Asked(Station::Secure, 210), StaleWith(Look::Holding), Disturbs(Look::Movement)]
@@ -169,6 +172,7 @@ final readonly class Setup
         public ?string $handle = null,
         /** Whether the vehicle seat back is upright; null: not looked at. */
         #[Asked(Station::Place, 180), StaleWith(Look::VehicleBack), Disturbs(Look::Movement, Look::Recline)]
+        #[GoodWhen('yes')]
         public ?bool $vehicleBackUpright = null,
         /** Whether the seat touches the vehicle seat back; null: not looked at. */
         #[Asked(Station::Place, 190), Disturbs(Look::Movement)]

@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Facts;
 
 use MintBuckle\Core\Facts\Definition\Asked;
 use MintBuckle\Core\Facts\Definition\Disturbs;
+use MintBuckle\Core\Facts\Definition\GoodWhen;
 use MintBuckle\Core\Facts\Definition\Look;
 use MintBuckle\Core\Facts\Definition\OfRide;
 use MintBuckle\Core\Facts\Definition\Ride;
@@ -28,15 +29,19 @@ final readonly class Tether
         public ?bool $hookRightWayUp = null,
         /** Whether it is slack; null: not looked at. */
         #[Asked(Station::Measure, 240), StaleWith(Look::Tether, Look::TetherPull), Disturbs(Look::Movement, Look::Recline)]
+        #[GoodWhen('no')]
         public ?bool $slack = null,
         /** Whether it is drawn so hard that the seat shifts; null: not looked at. */
         #[Asked(Station::Measure, 250), StaleWith(Look::Tether, Look::TetherPull), Disturbs(Look::Movement, Look::Recline)]
+        #[GoodWhen('no')]
         public ?bool $overtight = null,
         /** Whether it is twisted; null: not looked at. */
         #[Asked(Station::Measure, 260)]
+        #[GoodWhen('no')]
         public ?bool $twisted = null,
         /** Whether it runs as the vehicle shows; null: not looked at. */
         #[Asked(Station::Measure, 270), StaleWith(Look::Tether, Look::TetherPull)]
+        #[GoodWhen('yes')]
         public ?bool $routed = null,
     ) {}
 }

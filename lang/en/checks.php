@@ -185,4 +185,10 @@ return [
     ],
     'filled_in' => 'Everything that the catalogue knows of this model is filled in.',
     'understood' => 'understood as {date}',
+    'looks' => [
+        'how' => 'Press what is not so.',
+        'not_so' => '{look}: not so',
+        'rest' => 'The rest are as listed',
+        'unknown' => '{look}: cannot tell now',
+    ],
 ];

@@ -182,11 +182,26 @@ return [
         'question' => 'Where is the shoulder against the seat\'s markers?',
         'answers' => ['below' => 'Below', 'in' => 'Between', 'above' => 'Above'],
     ],
-    'setup.belt_fit.back' => ['short' => 'Back rests against the seat', 'question' => 'Does the back rest against the seat?'],
-    'setup.belt_fit.knees' => ['short' => 'Knees bend at the seat\'s edge', 'question' => 'Do the knees bend at the seat\'s edge?'],
-    'setup.belt_fit.lap' => ['short' => 'Lap part lies on the thighs', 'question' => 'Does the lap part lie on the thighs?'],
-    'setup.belt_fit.shoulder' => ['short' => 'Shoulder part crosses mid-chest', 'question' => 'Does the shoulder part cross mid-chest?'],
-    'setup.belt_fit.stays' => ['short' => 'Stays so for the whole ride', 'question' => 'Can the child stay so for the whole ride?'],
+    'setup.belt_fit.back' => [
+        'short' => 'Back rests against the seat', 'question' => 'Does the back rest against the seat?',
+        'good' => 'The back rests against the seat',
+    ],
+    'setup.belt_fit.knees' => [
+        'short' => 'Knees bend at the seat\'s edge', 'question' => 'Do the knees bend at the seat\'s edge?',
+        'good' => 'The knees bend at the seat’s edge',
+    ],
+    'setup.belt_fit.lap' => [
+        'short' => 'Lap part lies on the thighs', 'question' => 'Does the lap part lie on the thighs?',
+        'good' => 'The lap part lies on the thighs',
+    ],
+    'setup.belt_fit.shoulder' => [
+        'short' => 'Shoulder part crosses mid-chest', 'question' => 'Does the shoulder part cross mid-chest?',
+        'good' => 'The shoulder part crosses mid-chest',
+    ],
+    'setup.belt_fit.stays' => [
+        'short' => 'Stays so for the whole ride', 'question' => 'Can the child stay so for the whole ride?',
+        'good' => 'The child can stay so for the whole ride',
+    ],
     'vehicle' => ['short' => 'Car', 'question' => 'Which car is it?', 'hint' => 'Enter the car when the family arrives.'],
     'setup' => ['short' => 'Set-up', 'question' => 'How is the seat set up?', 'hint' => 'Choose how the child rides and where.'],
     'setup.position' => ['short' => 'Place', 'question' => 'Where in the car?'],
@@ -258,7 +273,10 @@ return [
         'answers' => ['none' => 'Gap', 'touch' => 'Light touch', 'pressed' => 'Pressed hard'],
     ],
     'setup.handle' => ['short' => 'Handle', 'question' => 'Where is the carrying handle?'],
-    'setup.vehicle_back_upright' => ['short' => 'Vehicle back upright', 'question' => 'Is the vehicle seat back upright?'],
+    'setup.vehicle_back_upright' => [
+        'short' => 'Vehicle back upright', 'question' => 'Is the vehicle seat back upright?',
+        'good' => 'The vehicle seat back stands upright',
+    ],
     'setup.touches_vehicle_back' => ['short' => 'Touches back', 'question' => 'Does the seat touch the vehicle seat back?'],
     'setup.head_restraint_pushes' => [
         'short' => 'Head restraint pushes',
@@ -333,7 +351,10 @@ return [
         'question' => 'Which lock-off is closed?',
         'answers' => ['buckle_side' => 'Buckle side', 'shoulder_side' => 'Shoulder side', 'both' => 'Both'],
     ],
-    'setup.clamp_door_closed' => ['short' => 'Door closed', 'question' => 'Is the clamp door fully closed?'],
+    'setup.clamp_door_closed' => [
+        'short' => 'Door closed', 'question' => 'Is the clamp door fully closed?',
+        'good' => 'The clamp door is fully closed',
+    ],
     'setup.clip_distance' => ['short' => 'Clip distance', 'question' => 'How far is the locking clip from the latch plate?'],
     'setup.clip_prongs' => [
         'short' => 'Clip prongs',
@@ -347,6 +368,7 @@ return [
         'short' => 'Webbing',
         'question' => 'Is the webbing in the path twisted or folded?',
         'answers' => ['yes' => 'Twisted', 'no' => 'Flat'],
+        'good' => 'The webbing lies flat in its path',
     ],
     'setup.belt_in_guides' => ['short' => 'In the guides', 'question' => 'Does the belt lie in the seat\'s guides and moulded lines?'],
     'setup.strap_trapped' => ['short' => 'Strap caught', 'question' => 'Is a strap of the seat caught under belt, door or cover?'],
@@ -493,10 +515,22 @@ return [
         'question' => 'Is the tether hooked on?',
         'answers' => ['yes' => 'Hooked on', 'no' => 'Not used'],
     ],
-    'setup.tether.slack' => ['short' => 'Tether slack', 'question' => 'Is there slack in the tether?'],
-    'setup.tether.overtight' => ['short' => 'Tether overtight', 'question' => 'Is the tether drawn so hard that the seat shifts?'],
-    'setup.tether.twisted' => ['short' => 'Tether twisted', 'question' => 'Is the tether twisted?'],
-    'setup.tether.routed' => ['short' => 'Tether as the vehicle shows', 'question' => 'Does the tether run as the vehicle shows?'],
+    'setup.tether.slack' => [
+        'short' => 'Tether slack', 'question' => 'Is there slack in the tether?',
+        'good' => 'No slack in the tether',
+    ],
+    'setup.tether.overtight' => [
+        'short' => 'Tether overtight', 'question' => 'Is the tether drawn so hard that the seat shifts?',
+        'good' => 'The tether does not shift the seat',
+    ],
+    'setup.tether.twisted' => [
+        'short' => 'Tether twisted', 'question' => 'Is the tether twisted?',
+        'good' => 'The tether lies flat',
+    ],
+    'setup.tether.routed' => [
+        'short' => 'Tether as the vehicle shows', 'question' => 'Does the tether run as the vehicle shows?',
+        'good' => 'The tether runs as the vehicle shows',
+    ],
     'setup.parts_fitted' => ['short' => 'Parts on', 'question' => 'Which of these parts are on?'],
     'setup.side_pod' => [
         'short' => 'Side pods',
@@ -519,7 +553,10 @@ return [
         'question' => 'How long is the part of the base that rests on the cushion?',
         'manual' => 'Base that rests on the cushion',
     ],
-    'setup.harness.buckled' => ['short' => 'Buckle clicked in', 'question' => 'Are the tongues clicked in?'],
+    'setup.harness.buckled' => [
+        'short' => 'Buckle clicked in', 'question' => 'Are the tongues clicked in?',
+        'good' => 'The tongues are clicked in',
+    ],
     'setup.harness.slot' => ['short' => 'Slot in use', 'question' => 'Which slot do the straps come from, counted from the lowest?'],
     'setup.harness.strap' => [
         'short' => 'Strap at shoulder',
@@ -578,21 +615,38 @@ return [
         'short' => 'Chest clip',
         'question' => 'Where is the chest clip?',
         'answers' => ['high' => 'Too high', 'armpit' => 'At the armpits', 'low' => 'Too low', 'none' => 'Undone'],
+        'good' => 'The chest clip is at the armpits',
     ],
     'seat.chest_clip' => ['short' => 'Has a chest clip', 'question' => 'Has this seat a chest clip?', 'manual' => 'Has a chest clip'],
-    'setup.harness.crotch.under_child' => ['short' => 'Crotch strap under the child', 'question' => 'Is the crotch strap under the child?'],
+    'setup.harness.crotch.under_child' => [
+        'short' => 'Crotch strap under the child', 'question' => 'Is the crotch strap under the child?',
+        'good' => 'The crotch strap is in front of the child',
+    ],
     'setup.harness.crotch.slot' => ['short' => 'Crotch slot', 'question' => 'Which crotch slot is used, counted from the back?'],
     'setup.harness.crotch.nearest_clear' => [
         'short' => 'Nearest crotch slot',
         'question' => 'Is it the nearest allowed slot that is clear of the child?',
     ],
-    'setup.harness.too_tight' => ['short' => 'Too tight', 'question' => 'Do the straps press into the skin?'],
-    'setup.harness.twisted' => ['short' => 'Strap twisted', 'question' => 'Is a harness strap twisted?'],
-    'setup.harness.slouch' => ['short' => 'Sits away from the seat', 'question' => 'Are bottom or back away from the seat?'],
-    'setup.harness.coat' => ['short' => 'Bulky coat under it', 'question' => 'Is a bulky coat under the harness?'],
+    'setup.harness.too_tight' => [
+        'short' => 'Too tight', 'question' => 'Do the straps press into the skin?',
+        'good' => 'No strap presses into the skin',
+    ],
+    'setup.harness.twisted' => [
+        'short' => 'Strap twisted', 'question' => 'Is a harness strap twisted?',
+        'good' => 'The straps lie flat',
+    ],
+    'setup.harness.slouch' => [
+        'short' => 'Sits away from the seat', 'question' => 'Are bottom or back away from the seat?',
+        'good' => 'Bottom and back are against the seat',
+    ],
+    'setup.harness.coat' => [
+        'short' => 'Bulky coat under it', 'question' => 'Is a bulky coat under the harness?',
+        'good' => 'No bulky coat under the harness',
+    ],
     'setup.harness.padding' => [
         'short' => 'Padding added',
         'question' => 'Is anything behind or beneath the child that the maker did not supply?',
+        'good' => 'Nothing added behind or beneath the child',
     ],
     'setup.harness.insert' => ['short' => 'Insert', 'question' => 'Which of the maker\'s inserts is in the seat?'],
     'setup.harness.head_support_ok' => ['short' => 'Head support right', 'question' => 'Is the head support just above the shoulders?'],
@@ -602,16 +656,22 @@ return [
         'short' => 'Lap part',
         'question' => 'Where does the lap part lie?',
         'answers' => ['thighs' => 'On the thighs', 'belly' => 'On the belly'],
+        'good' => 'The lap part lies on the thighs',
     ],
     'setup.booster.shoulder' => [
         'short' => 'Shoulder part',
         'question' => 'Where does the shoulder part lie?',
         'answers' => ['neck' => 'At the neck', 'mid_chest' => 'Mid-chest', 'off_shoulder' => 'Off the shoulder'],
+        'good' => 'The shoulder part crosses mid-chest',
     ],
-    'setup.booster.under_arm' => ['short' => 'Under the arm', 'question' => 'Is the shoulder part under the arm or behind the back?'],
+    'setup.booster.under_arm' => [
+        'short' => 'Under the arm', 'question' => 'Is the shoulder part under the arm or behind the back?',
+        'good' => 'The shoulder part is over the shoulder',
+    ],
     'setup.booster.guides_ok' => [
         'short' => 'In its guides',
         'question' => 'Does the belt run through its guides, on the buckle side both parts under?',
+        'good' => 'The belt runs through its guides',
     ],
     'setup.booster.guides_missed' => [
         'short' => 'Guides missed',
@@ -622,17 +682,28 @@ return [
             'shoulder' => 'Shoulder guide',
         ],
     ],
-    'setup.booster.slouch' => ['short' => 'Sits away from the back', 'question' => 'Are bottom or back away from the back?'],
-    'setup.booster.slack' => ['short' => 'Shoulder part loose', 'question' => 'Does the shoulder part hang loose on the chest?'],
+    'setup.booster.slouch' => [
+        'short' => 'Sits away from the back', 'question' => 'Are bottom or back away from the back?',
+        'good' => 'Bottom and back are against the back',
+    ],
+    'setup.booster.slack' => [
+        'short' => 'Shoulder part loose', 'question' => 'Does the shoulder part hang loose on the chest?',
+        'good' => 'The shoulder part lies snug on the chest',
+    ],
     'setup.booster.head_support_ok' => [
         'short' => 'Head part set right',
         'question' => 'Is the head part raised so that its guide is at the shoulder?',
+        'good' => 'The head part’s guide is at the shoulder',
     ],
     'setup.booster.ears_above' => [
         'short' => 'Ears above the top',
         'question' => 'Are the ears above the top of the back or head restraint?',
+        'good' => 'The ears are below the top of the back',
     ],
-    'setup.booster.belt_locked' => ['short' => 'Belt locked', 'question' => 'Is the belt locked over the child?'],
+    'setup.booster.belt_locked' => [
+        'short' => 'Belt locked', 'question' => 'Is the belt locked over the child?',
+        'good' => 'The belt runs free over the child',
+    ],
     'handover' => [
         'short' => 'Handover',
         'question' => 'Has the family done it itself, and who signs?',

@@ -15,4 +15,5 @@ return [
     'entered' => 'entered',
     'yes' => 'yes',
     'not_known' => 'not known',
+    'affirmed' => 'affirmed in a list',
 ];

@@ -185,4 +185,10 @@ return [
     ],
     'filled_in' => 'Todo lo que el catálogo sabe de este modelo está anotado.',
     'understood' => 'entendido como {date}',
+    'looks' => [
+        'how' => 'Presione lo que no es así.',
+        'not_so' => '{look}: no es así',
+        'rest' => 'Lo demás es como dice',
+        'unknown' => '{look}: no se puede decir ahora',
+    ],
 ];

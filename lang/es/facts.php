@@ -188,22 +188,29 @@ return [
         'question' => '¿Dónde está el hombro respecto de las marcas del asiento?',
         'answers' => ['below' => 'Debajo', 'in' => 'Entre', 'above' => 'Encima'],
     ],
-    'setup.belt_fit.back' => ['short' => 'La espalda descansa contra el asiento', 'question' => '¿La espalda descansa contra el asiento?'],
+    'setup.belt_fit.back' => [
+        'short' => 'La espalda descansa contra el asiento', 'question' => '¿La espalda descansa contra el asiento?',
+        'good' => 'La espalda se apoya en el asiento',
+    ],
     'setup.belt_fit.knees' => [
         'short' => 'Las rodillas doblan en el borde del asiento',
         'question' => '¿Las rodillas doblan en el borde del asiento?',
+        'good' => 'Las rodillas se doblan en el borde del asiento',
     ],
     'setup.belt_fit.lap' => [
         'short' => 'La parte abdominal queda sobre los muslos',
         'question' => '¿La parte abdominal queda sobre los muslos?',
+        'good' => 'La parte abdominal está sobre los muslos',
     ],
     'setup.belt_fit.shoulder' => [
         'short' => 'La parte del hombro cruza el centro del pecho',
         'question' => '¿La parte del hombro cruza el centro del pecho?',
+        'good' => 'La parte del hombro cruza el centro del pecho',
     ],
     'setup.belt_fit.stays' => [
         'short' => 'El niño puede quedarse así todo el viaje',
         'question' => '¿Puede el niño quedarse así todo el viaje?',
+        'good' => 'El niño puede quedarse así todo el viaje',
     ],
     'vehicle' => ['short' => 'Vehículo', 'question' => '¿Qué vehículo es?', 'hint' => 'Anote el vehículo cuando llegue la familia.'],
     'setup' => ['short' => 'Instalación', 'question' => '¿Cómo está instalado el asiento?', 'hint' => 'Elija cómo viaja el niño y dónde.'],
@@ -283,7 +290,10 @@ return [
         'answers' => ['none' => 'Separado', 'touch' => 'Lo roza', 'pressed' => 'Presiona fuerte'],
     ],
     'setup.handle' => ['short' => 'Asa', 'question' => '¿Dónde está el asa?'],
-    'setup.vehicle_back_upright' => ['short' => 'Respaldo del vehículo vertical', 'question' => '¿Está vertical el respaldo del vehículo?'],
+    'setup.vehicle_back_upright' => [
+        'short' => 'Respaldo del vehículo vertical', 'question' => '¿Está vertical el respaldo del vehículo?',
+        'good' => 'El respaldo del vehículo está vertical',
+    ],
     'setup.touches_vehicle_back' => ['short' => 'Toca el respaldo', 'question' => '¿Toca el asiento el respaldo del vehículo?'],
     'setup.head_restraint_pushes' => [
         'short' => 'El apoyacabezas empuja',
@@ -366,7 +376,10 @@ return [
         'question' => '¿Qué bloqueador está cerrado?',
         'answers' => ['buckle_side' => 'Lado de la hebilla', 'shoulder_side' => 'Lado del hombro', 'both' => 'Ambos'],
     ],
-    'setup.clamp_door_closed' => ['short' => 'Puerta cerrada', 'question' => '¿Está bien cerrada la puerta de sujeción?'],
+    'setup.clamp_door_closed' => [
+        'short' => 'Puerta cerrada', 'question' => '¿Está bien cerrada la puerta de sujeción?',
+        'good' => 'La puerta de sujeción está bien cerrada',
+    ],
     'setup.clip_distance' => [
         'short' => 'Distancia del clip',
         'question' => '¿A qué distancia está el clip de bloqueo de la placa de enganche?',
@@ -383,6 +396,7 @@ return [
         'short' => 'Cinta',
         'question' => '¿Está torcida o doblada la cinta en la ruta?',
         'answers' => ['yes' => 'Torcida', 'no' => 'Plana'],
+        'good' => 'La cinta está plana en su ruta',
     ],
     'setup.belt_in_guides' => ['short' => 'En las guías', 'question' => '¿Pasa el cinturón por las guías y canales del asiento?'],
     'setup.strap_trapped' => [
@@ -547,15 +561,23 @@ return [
         'question' => '¿Está enganchada la correa superior?',
         'answers' => ['yes' => 'Enganchada', 'no' => 'Sin usar'],
     ],
-    'setup.tether.slack' => ['short' => 'Holgura de la correa superior', 'question' => '¿Tiene holgura la correa superior?'],
+    'setup.tether.slack' => [
+        'short' => 'Holgura de la correa superior', 'question' => '¿Tiene holgura la correa superior?',
+        'good' => 'La correa superior no tiene holgura',
+    ],
     'setup.tether.overtight' => [
         'short' => 'Correa superior demasiado tensa',
         'question' => '¿Está la correa superior tan tensa que mueve el asiento?',
+        'good' => 'La correa superior no mueve el asiento',
     ],
-    'setup.tether.twisted' => ['short' => 'Correa superior torcida', 'question' => '¿Está torcida la correa superior?'],
+    'setup.tether.twisted' => [
+        'short' => 'Correa superior torcida', 'question' => '¿Está torcida la correa superior?',
+        'good' => 'La correa superior está plana',
+    ],
     'setup.tether.routed' => [
         'short' => 'Correa superior como indica el vehículo',
         'question' => '¿Pasa la correa superior como indica el vehículo?',
+        'good' => 'La correa superior va como muestra el vehículo',
     ],
     'setup.parts_fitted' => ['short' => 'Piezas puestas', 'question' => '¿Cuáles de estas piezas están puestas?'],
     'setup.side_pod' => [
@@ -579,7 +601,10 @@ return [
         'question' => '¿Cuánto mide la parte de la base que descansa sobre el cojín?',
         'manual' => 'Base que descansa sobre el cojín',
     ],
-    'setup.harness.buckled' => ['short' => 'Hebilla cerrada', 'question' => '¿Hicieron clic las lengüetas?'],
+    'setup.harness.buckled' => [
+        'short' => 'Hebilla cerrada', 'question' => '¿Hicieron clic las lengüetas?',
+        'good' => 'Las lengüetas hicieron clic',
+    ],
     'setup.harness.slot' => ['short' => 'Ranura en uso', 'question' => '¿De qué ranura salen las correas, contando desde la más baja?'],
     'setup.harness.strap' => [
         'short' => 'Correa en el hombro',
@@ -638,6 +663,7 @@ return [
         'short' => 'Broche de pecho',
         'question' => '¿Dónde está el broche de pecho?',
         'answers' => ['high' => 'Muy alto', 'armpit' => 'En las axilas', 'low' => 'Muy bajo', 'none' => 'Abierto'],
+        'good' => 'El broche de pecho está a la altura de las axilas',
     ],
     'seat.chest_clip' => [
         'short' => 'Tiene broche de pecho',
@@ -647,6 +673,7 @@ return [
     'setup.harness.crotch.under_child' => [
         'short' => 'Correa de la entrepierna debajo del niño',
         'question' => '¿Está la correa de la entrepierna debajo del niño?',
+        'good' => 'La correa de la entrepierna está delante del niño',
     ],
     'setup.harness.crotch.slot' => [
         'short' => 'Ranura de entrepierna',
@@ -656,16 +683,27 @@ return [
         'short' => 'Ranura de entrepierna más cercana',
         'question' => '¿Es la ranura permitida más cercana que queda libre del niño?',
     ],
-    'setup.harness.too_tight' => ['short' => 'Demasiado apretado', 'question' => '¿Se clavan las correas en la piel?'],
-    'setup.harness.twisted' => ['short' => 'Correa torcida', 'question' => '¿Está torcida una correa del arnés?'],
+    'setup.harness.too_tight' => [
+        'short' => 'Demasiado apretado', 'question' => '¿Se clavan las correas en la piel?',
+        'good' => 'Ninguna correa se clava en la piel',
+    ],
+    'setup.harness.twisted' => [
+        'short' => 'Correa torcida', 'question' => '¿Está torcida una correa del arnés?',
+        'good' => 'Las correas están planas',
+    ],
     'setup.harness.slouch' => [
         'short' => 'Sentado lejos del respaldo',
         'question' => '¿Están separadas del asiento la cadera o la espalda?',
+        'good' => 'La cadera y la espalda están contra el asiento',
     ],
-    'setup.harness.coat' => ['short' => 'Abrigo grueso debajo', 'question' => '¿Hay un abrigo grueso debajo del arnés?'],
+    'setup.harness.coat' => [
+        'short' => 'Abrigo grueso debajo', 'question' => '¿Hay un abrigo grueso debajo del arnés?',
+        'good' => 'No hay abrigo grueso debajo del arnés',
+    ],
     'setup.harness.padding' => [
         'short' => 'Relleno agregado',
         'question' => '¿Hay detrás o debajo del niño algo que el fabricante no suministró?',
+        'good' => 'Nada agregado detrás o debajo del niño',
     ],
     'setup.harness.insert' => ['short' => 'Reductor', 'question' => '¿Cuál de los reductores del fabricante está en el asiento?'],
     'setup.harness.head_support_ok' => [
@@ -678,19 +716,23 @@ return [
         'short' => 'Parte abdominal',
         'question' => '¿Dónde queda la parte abdominal?',
         'answers' => ['thighs' => 'Sobre los muslos', 'belly' => 'Sobre el vientre'],
+        'good' => 'La parte abdominal está sobre los muslos',
     ],
     'setup.booster.shoulder' => [
         'short' => 'Parte del hombro',
         'question' => '¿Dónde queda la parte del hombro?',
         'answers' => ['neck' => 'En el cuello', 'mid_chest' => 'Centro del pecho', 'off_shoulder' => 'Fuera del hombro'],
+        'good' => 'La parte del hombro cruza el centro del pecho',
     ],
     'setup.booster.under_arm' => [
         'short' => 'Debajo del brazo',
         'question' => '¿Está la parte del hombro debajo del brazo o detrás de la espalda?',
+        'good' => 'La parte del hombro va sobre el hombro',
     ],
     'setup.booster.guides_ok' => [
         'short' => 'En sus guías',
         'question' => '¿Pasa el cinturón por sus guías, y del lado de la hebilla las dos partes por debajo?',
+        'good' => 'El cinturón pasa por sus guías',
     ],
     'setup.booster.guides_missed' => [
         'short' => 'Guías sin usar',
@@ -704,17 +746,26 @@ return [
     'setup.booster.slouch' => [
         'short' => 'Sentado lejos del respaldo',
         'question' => '¿Están separadas del respaldo la cadera o la espalda?',
+        'good' => 'La cadera y la espalda están contra el respaldo',
     ],
-    'setup.booster.slack' => ['short' => 'Parte del hombro floja', 'question' => '¿Cuelga floja sobre el pecho la parte del hombro?'],
+    'setup.booster.slack' => [
+        'short' => 'Parte del hombro floja', 'question' => '¿Cuelga floja sobre el pecho la parte del hombro?',
+        'good' => 'La parte del hombro está ceñida al pecho',
+    ],
     'setup.booster.head_support_ok' => [
         'short' => 'Cabecera bien puesta',
         'question' => '¿Está la cabecera a una altura en que su guía queda en el hombro?',
+        'good' => 'La guía de la cabecera está al nivel del hombro',
     ],
     'setup.booster.ears_above' => [
         'short' => 'Orejas por encima',
         'question' => '¿Están las orejas por encima del respaldo o del apoyacabezas?',
+        'good' => 'Las orejas están por debajo del borde del respaldo',
     ],
-    'setup.booster.belt_locked' => ['short' => 'Cinturón bloqueado', 'question' => '¿Está el cinturón bloqueado sobre el niño?'],
+    'setup.booster.belt_locked' => [
+        'short' => 'Cinturón bloqueado', 'question' => '¿Está el cinturón bloqueado sobre el niño?',
+        'good' => 'El cinturón corre libre sobre el niño',
+    ],
     'handover' => [
         'short' => 'Entrega',
         'question' => '¿Lo hizo la familia por sí misma, y quién firma?',

@@ -20,4 +20,5 @@ return [
     'entered' => 'ingresado',
     'yes' => 'sí',
     'not_known' => 'no se sabe',
+    'affirmed' => 'afirmado en una lista',
 ];

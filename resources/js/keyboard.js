@@ -28,7 +28,8 @@ export function keyboard() {
 
 function find(key) {
     if (ANSWERS[key]) {
-        return document.querySelector(`.next button[name="answer"][value="${ANSWERS[key]}"]`);
+        // A list of looks is no question that a yes or no could answer.
+        return document.querySelector(`.next:not(:has(.looks)) button[name="answer"][value="${ANSWERS[key]}"]`);
     }
     if (key === 'm') {
         return document.getElementById('try-amount');

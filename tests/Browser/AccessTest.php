@@ -123,7 +123,7 @@ final class AccessTest extends BrowserTestCase
             self::waitFor('[data-try="front-2"][data-within="no"]');
             self::one('#try-amount')->sendKeys('plenty');
             self::one('#new-try button[value="setup.movement.front"]')->sendKeys(WebDriverKeys::ENTER);
-            self::assertStringContainsString('is no number', self::waitFor('#new-try .problem')->getText());
+            self::assertStringContainsString('cannot be read', self::waitFor('#new-try .problem')->getText());
             self::assertSame('plenty', self::one('#try-amount')->getAttribute('value'));
         } finally {
             self::scripts(true);

@@ -90,7 +90,16 @@ trait WalksChecks
             let page = document;
             (async () => {
                 for (;;) {
-                    const form = page.querySelector('.next form[data-path]');
+                    const looks = page.querySelector('.next .looks');
+                    const fault = [...(looks?.querySelectorAll('form[data-path]') ?? [])].find((line) => answers[line.dataset.path] !== line.dataset.good);
+                    if (looks && !fault) {
+                        const rest = looks.querySelector('form.rest');
+                        const kept = await fetch(rest.getAttribute('action'), {method: 'POST', body: new URLSearchParams(new FormData(rest)), headers: {'HX-Request': 'true'}});
+                        if (!kept.ok) { return `the list: ${kept.status}`; }
+                        page = new DOMParser().parseFromString(await kept.text(), 'text/html');
+                        continue;
+                    }
+                    const form = fault ?? page.querySelector('.next form[data-path]');
                     const path = form?.dataset.path.replace(/^vehicle\.positions\.\d+\./, 'place.');
                     if (!form || (answers[path] === 'unknown' && asked[path])) { return null; }
                     const answer = answers[path];
@@ -125,6 +134,10 @@ trait WalksChecks
     {
         $asked = [];
         while (self::all('.next form[data-path]') !== []) {
+            if (self::all('.next .looks') !== []) {
+                array_push($asked, ...self::answerLooks($answers));
+                continue;
+            }
             $path = (string) self::one('.next form[data-path]')->getAttribute('data-path');
             $key = preg_replace('/^vehicle\.positions\.\d+\./', 'place.', $path);
             self::assertArrayHasKey((string) $key, $answers, "the findings panel asks {$path}");
@@ -137,6 +150,56 @@ trait WalksChecks
         }
 
         return $asked;
+    }
+
+    /**
+     * A list of looks: what is not so is pressed, the rest is as listed.
+     *
+     * @param array<string, string|list<string>> $answers
+     * @return list<string> the paths that were listed
+     */
+    private static function answerLooks(array $answers): array
+    {
+        $listed = [];
+        foreach (self::all('.next .looks form[data-path]') as $line) {
+            $path = (string) $line->getAttribute('data-path');
+            self::assertArrayHasKey($path, $answers, "the list asks {$path}");
+            $listed[$path] = $line->getAttribute('data-good');
+        }
+        $faults = array_filter($listed, static fn(?string $good, string $path): bool => $answers[$path] !== $good, ARRAY_FILTER_USE_BOTH);
+        foreach (array_keys($faults) as $path) {
+            $form = ".next form[data-path='{$path}']";
+            if (self::all('.next .looks') === []) {
+                // One line that is left over is asked by itself.
+                return array_keys($faults);
+            }
+            self::pressFault($form, is_array($answers[$path]) ? '' : $answers[$path]);
+        }
+        self::asListed();
+
+        return array_keys($listed);
+    }
+
+    private static function pressFault(string $line, string $answer): void
+    {
+        if (self::all("{$line} details:not([open]) > summary") !== []) {
+            self::actuate("{$line} summary");
+        }
+        self::give($line, $answer);
+    }
+
+    /** The rest of a list of looks, where there is one, is as it says. */
+    private static function asListed(): void
+    {
+        if (self::all('.next .looks [data-rest]') !== []) {
+            $page = self::$driver->executeScript('return performance.timeOrigin;');
+            $first = (string) self::one('.next .looks input[name="lines[]"]')->getAttribute('value');
+            self::actuate('.next .looks [data-rest]');
+            if (self::$hand === Hand::NoScripts) {
+                self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
+            }
+            self::$driver->wait(10, 50)->until(static fn(): bool => self::all(".next .looks input[value='{$first}']") === []);
+        }
     }
 
     /** @param string|list<string> $answer */
@@ -169,6 +232,14 @@ trait WalksChecks
     private static function answer(array $fact): void
     {
         [$path, $answer] = $fact;
+        $line = ".next .looks form[data-path='{$path}']";
+        if (self::all($line) !== []) {
+            if (self::one($line)->getAttribute('data-good') !== $answer) {
+                self::pressFault($line, is_array($answer) ? '' : $answer);
+            }
+
+            return;
+        }
         $form = ".station [data-path='{$path}']";
         if (self::all($form) === []) {
             self::press('.more > summary');

@@ -61,6 +61,7 @@ final class WholeLineTest extends BrowserTestCase
         foreach (self::FOUND as $station => $answers) {
             self::station($station);
             array_map(self::answer(...), $answers);
+            self::asListed();
             self::assertStationMark($station, 'good_to_ride');
         }
         $this->measureAndBuckleAsFound();
@@ -80,6 +81,7 @@ final class WholeLineTest extends BrowserTestCase
         self::answer(['setup.harness.too_tight', 'no']);
         self::waitFor('[data-drawing="buckle"] [data-tight="true"]');
         self::answer(['setup.harness.clip', 'armpit']);
+        self::asListed();
         self::waitFor('[data-drawing="buckle"] [data-clip="right"]');
         self::assertVerdict('not_finished');
         self::assertCount(4, self::all('[data-corrected]'));
@@ -103,6 +105,7 @@ final class WholeLineTest extends BrowserTestCase
     {
         self::station('measure');
         array_map(self::answer(...), self::MEASURED);
+        self::asListed();
         self::measure('front', '6', true);
         self::measure('side', '38', false);
         self::assertSame('fix_first', self::one('.verdict')->getAttribute('data-verdict'));
@@ -110,6 +113,7 @@ final class WholeLineTest extends BrowserTestCase
 
         self::station('buckle');
         array_map(self::answer(...), self::BUCKLED);
+        self::asListed();
         self::waitFor('[data-drawing="buckle"] .slot.in-use[data-slot="3"]');
         self::waitFor('[data-drawing="buckle"] .slot.right[data-slot="2"]');
         self::waitFor('[data-drawing="buckle"] [data-clip="wrong"]');

@@ -58,6 +58,7 @@ final readonly class Field
         public ?StaleWith $staleWith = null,
         public ?Disturbs $disturbs = null,
         public ?Ride $ride = null,
+        public ?GoodWhen $good = null,
     ) {}
 
     public static function of(ReflectionParameter $parameter, ReflectionProperty $property): self
@@ -93,6 +94,7 @@ final readonly class Field
             self::instance($given, StaleWith::class),
             self::instance($given, Disturbs::class),
             self::instance($given, OfRide::class)->ride ?? self::rideOf($of),
+            self::instance($given, GoodWhen::class),
         );
     }
 

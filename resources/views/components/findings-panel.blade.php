@@ -15,7 +15,11 @@
                 'here' => $page->next->askable->station === $page->station,
                 'station' => $page->next->askable->station->title(),
             ]) }}</h2>
-            <x-asked-row :row="$page->next" :page="$page" where="next" />
+            @if ($page->looks === [])
+                <x-asked-row :row="$page->next" :page="$page" where="next" />
+            @else
+                <x-looks :page="$page" />
+            @endif
         </div>
     @endif
     @if ($page->last !== null && !$page->signed)

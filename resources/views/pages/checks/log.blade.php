@@ -26,6 +26,9 @@
                     <td>@tell($line->value)@if ($line->takenBack)
                             ({{ __('log.taken_back') }})
                         @endif
+                        @if ($line->fact?->affirmed)
+                            ({{ __('log.affirmed') }})
+                        @endif
                         @if ($line->fact?->note)
                             <br><small>{{ $line->fact->note }}</small>
                         @endif
