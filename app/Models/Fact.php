@@ -34,7 +34,19 @@ use MintBuckle\Core\Record\LoggedFact;
  */
 final class Fact extends Model
 {
-    protected $fillable = ['id', 'check_id', 'phase', 'key', 'value', 'observed_at', 'recorded_at', 'recorded_by', 'note', 'undoes', 'affirmed'];
+    protected $fillable = [
+        'id',
+        'check_id',
+        'phase',
+        'key',
+        'value',
+        'observed_at',
+        'recorded_at',
+        'recorded_by',
+        'note',
+        'undoes',
+        'affirmed',
+    ];
 
     public $incrementing = false;
 

@@ -15,8 +15,13 @@ use MintBuckle\Core\Finding\Station;
 /** A list of plain looks is kept as it stands. */
 final readonly class LooksController
 {
-    public function store(LooksRequest $request, Check $check, Station $station, KeepLooks $keep, CheckAnswer $answer): Response|RedirectResponse
-    {
+    public function store(
+        LooksRequest $request,
+        Check $check,
+        Station $station,
+        KeepLooks $keep,
+        CheckAnswer $answer,
+    ): Response|RedirectResponse {
         return $answer->after(
             $check,
             $request->phase(),

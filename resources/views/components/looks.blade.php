@@ -8,7 +8,8 @@
             <legend class="visually-hidden">@tell($row->askable->question())</legend>
             @if (count($row->faults()) === 1)
                 <button name="answer" value="{{ array_key_first($row->faults()) }}" data-not-so
-                    aria-label="{{ __('checks.looks.not_so', ['look' => $row->askable->goodState()]) }}">@tell($row->askable->goodState())</button>
+                    aria-label="{{ __('checks.looks.not_so', ['look' => $row->askable->goodState()])
+                        }}">@tell($row->askable->goodState())</button>
                 <button class="plain" name="answer" value="unknown"
                     aria-label="{{ __('checks.looks.unknown', ['look' => $row->askable->goodState()]) }}">?</button>
             @else
