@@ -112,7 +112,8 @@ final readonly class CheckPage
         $this->next = $this->asked->next($station);
         $this->looks = $this->looksAround($this->next);
         $listed = array_map(static fn(AskedRow $row): string => $row->path, $this->looks);
-        $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $listed, true)));
+        $asked = $this->signed || $this->next === null ? $listed : [...$listed, ...($listed === [] ? [$this->next->path] : [])];
+        $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $asked, true)));
         $this->last = $this->facts->last($phase);
     }
 
@@ -131,8 +132,12 @@ final readonly class CheckPage
         ], static fn(mixed $one): bool => $one !== null && $one !== ''))));
     }
 
-    /** What the verdict counts: "1 thing to put right, 4 to look at". */
-    public function tally(): Message
+    /**
+     * What the verdict counts: "1 thing to put right, 4 to look at".
+     *
+     * @param bool $short where there is room for a line of a phone: "1 to fix, 4 to look at"
+     */
+    public function tally(bool $short = false): Message
     {
         $count = fn(Severity $severity): int => count(array_filter(
             $this->assessment->findings,
@@ -147,7 +152,7 @@ final readonly class CheckPage
         return $counted === []
             ? new Message('checks.tally.nothing')
             : new Message('checks.tally.all', ['counted' => Listing::names(array_map(
-                static fn(string $what, int $n): Message => new Message("checks.tally.{$what}", ['n' => $n]),
+                static fn(string $what, int $n): Message => new Message('checks.tally.' . ($short ? 'short.' : '') . $what, ['n' => $n]),
                 array_keys($counted),
                 array_values($counted),
             ))]);
@@ -165,6 +170,17 @@ final readonly class CheckPage
         $standsThere = array_filter($looks, static fn(AskedRow $row): bool => $row->path === $next?->path) !== [];
 
         return $standsThere || count($looks) >= self::MANY_LOOKS ? $looks : [];
+    }
+
+    /** Where the one thing to do next stands: on this page, at another station, or past the check. */
+    public function onward(): string
+    {
+        return match (true) {
+            $this->next !== null && $this->next->askable->station !== $this->station => $this->link(station: $this->next->askable->station),
+            $this->next !== null => '#next',
+            $this->phase === InspectionPhase::Found => $this->link(InspectionPhase::Left, Station::Label),
+            default => route('visits.sheet', $this->check->visit_id),
+        };
     }
 
     public function link(?InspectionPhase $phase = null, ?Station $station = null): string

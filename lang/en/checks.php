@@ -175,6 +175,7 @@ return [
         'looks' => '{n} to look at',
         'nothing' => 'Everything looked at',
         'all' => '{counted}',
+        'short' => ['stops' => '{n, plural, one {# stop} other {# stops}}', 'fixes' => '{n} to fix', 'looks' => '{n} to look at'],
     ],
     'station' => [
         'things' => '{weight}: {n} things',
@@ -191,4 +192,5 @@ return [
         'rest' => 'The rest are as listed',
         'unknown' => '{look}: cannot tell now',
     ],
+    'onward' => 'Next',
 ];

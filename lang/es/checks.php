@@ -175,6 +175,7 @@ return [
         'looks' => '{n} por mirar',
         'nothing' => 'Todo mirado',
         'all' => '{counted}',
+        'short' => ['stops' => '{n, plural, one {# alto} other {# altos}}', 'fixes' => '{n} por corregir', 'looks' => '{n} por mirar'],
     ],
     'station' => [
         'things' => '{weight}: {n} cosas',
@@ -191,4 +192,5 @@ return [
         'rest' => 'Lo demás es como dice',
         'unknown' => '{look}: no se puede decir ahora',
     ],
+    'onward' => 'Seguir',
 ];

@@ -5,7 +5,7 @@
 export function press() {
     document.body.addEventListener('click', (event) => {
         const part = event.target.closest('[data-press]');
-        const target = part && document.getElementById(part.dataset.press);
+        const target = part && (document.getElementById(part.dataset.press) ?? document.getElementById(part.dataset.press.replace(/^row-/, 'next-')));
         if (!target) {
             return;
         }

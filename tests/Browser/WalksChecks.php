@@ -240,23 +240,34 @@ trait WalksChecks
 
             return;
         }
-        $form = ".station [data-path='{$path}']";
+        $form = ".station [data-path='{$path}'], .next [data-path='{$path}']";
         if (self::all($form) === []) {
             self::press('.more > summary');
             self::press(".more [data-note='{$path}']");
             self::waitFor($form);
         }
-        self::give($form, $answer);
+        self::give(self::all(".next [data-path='{$path}']") === [] ? ".station [data-path='{$path}']" : ".next [data-path='{$path}']", $answer);
     }
 
     /** What the finding offers to enter once it was put right. */
     private static function putRight(string $code, string $path, string $answer): void
     {
+        self::findings(open: true);
         $mend = ".findings-panel [data-code='{$code}'] .mend";
         if (self::all("{$mend}[open]") === []) {
             self::actuate("{$mend} > summary");
         }
         self::give("{$mend} [data-path='{$path}']", $answer);
+        self::findings(open: false);
+    }
+
+    /** On a phone everything known so far opens upwards from the bar. */
+    private static function findings(bool $open): void
+    {
+        $handle = self::all('[data-findings-handle]')[0] ?? null;
+        if ($handle?->isDisplayed() === true && self::one('.findings-more')->isDisplayed() !== $open) {
+            self::actuate('[data-findings-handle]');
+        }
     }
 
     private static function station(string $station): void

@@ -109,7 +109,9 @@ final class WholeLineTest extends BrowserTestCase
         self::measure('front', '6', true);
         self::measure('side', '38', false);
         self::assertSame('fix_first', self::one('.verdict')->getAttribute('data-verdict'));
+        self::findings(open: true);
         self::assertStringContainsString('38 mm', self::one('[data-code="measure.loose"]')->getText());
+        self::findings(open: false);
 
         self::station('buckle');
         array_map(self::answer(...), self::BUCKLED);
@@ -122,7 +124,9 @@ final class WholeLineTest extends BrowserTestCase
             ['measure.loose', 'harness.height', 'harness.slack', 'harness.clip'],
             array_map(static fn($f): ?string => $f->getAttribute('data-code'), self::all('.finding')),
         );
+        self::findings(open: true);
         self::assertMatchesRegularExpression('/Move the straps to slot 2|correas a la ranura 2/', self::one('[data-code="harness.height"]')->getText());
+        self::findings(open: false);
     }
 
     private function handOver(string $language): void

@@ -5,12 +5,16 @@
 <aside class="findings-panel" aria-label="{{ __('checks.known') }}">
     <div class="verdict verdict-{{ $verdict->value }}" role="status" data-verdict="{{ $verdict->value }}">
         <x-buckle-mark :state="$verdict->value" :size="64" />
-        <p><strong>@tell($verdict->title())</strong> <span>@says($page->tally())</span></p>
+        <p><strong>@tell($verdict->title())</strong> <span class="tally">@says($page->tally())</span>
+            <span class="tally-short" aria-hidden="true">@says($page->tally(short: true))</span></p>
+        @unless ($page->signed)
+            <a class="press onward" href="{{ $page->onward() }}">{{ __('checks.onward') }}</a>
+        @endunless
         <button type="button" class="findings-handle" data-findings-handle hidden
             aria-label="{{ __('checks.panel_handle') }}"></button>
     </div>
     @if ($page->next && !$page->signed)
-        <div class="next">
+        <div class="next" id="next">
             <h2>{{ __('checks.next', [
                 'here' => $page->next->askable->station === $page->station,
                 'station' => $page->next->askable->station->title(),
@@ -22,42 +26,44 @@
             @endif
         </div>
     @endif
-    @if ($page->last !== null && !$page->signed)
-        <form class="undo" method="post" action="{{ $page->post('undo') }}" hx-post="{{ $page->post('undo') }}">
-            @csrf
-            <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden" name="phase"
-                value="{{ $page->phase->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
-            <button class="plain" data-key="z" data-undo>{{ __('checks.undo', ['what' => $page->lastEntry()]) }}</button>
-        </form>
-    @endif
-    <div class="findings">
-        @foreach (Station::cases() as $station)
-            @continue($page->assessment->findingsAt($station) === [])
-            <section>
-                <h2><a href="{{ $page->link(station: $station) }}">@tell($station->title())</a></h2>
-                @foreach ($page->findingsAt($station) as $card)
-                    <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="!$page->signed" />
-                @endforeach
-            </section>
-        @endforeach
-        @if ($page->corrected !== [])
-            <section class="corrected">
-                <h2>{{ __('checks.put_right') }}</h2>
-                @foreach ($page->corrected as $finding)
-                    <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>{{
-                        __('checks.was_found', ['what' => Telling::now()->message($finding)]) }}</span></p>
-                @endforeach
-            </section>
+    <div class="findings-more">
+        @if ($page->last !== null && !$page->signed)
+            <form class="undo" method="post" action="{{ $page->post('undo') }}" hx-post="{{ $page->post('undo') }}">
+                @csrf
+                <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden" name="phase"
+                    value="{{ $page->phase->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
+                <button class="plain" data-key="z" data-undo>{{ __('checks.undo', ['what' => $page->lastEntry()]) }}</button>
+            </form>
         @endif
-        @if ($page->assessment->findings === [] && $page->corrected === [])
-            <p class="empty">{{ __('checks.nothing_found') }}</p>
-        @endif
+        <div class="findings">
+            @foreach (Station::cases() as $station)
+                @continue($page->assessment->findingsAt($station) === [])
+                <section>
+                    <h2><a href="{{ $page->link(station: $station) }}">@tell($station->title())</a></h2>
+                    @foreach ($page->findingsAt($station) as $card)
+                        <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="!$page->signed" />
+                    @endforeach
+                </section>
+            @endforeach
+            @if ($page->corrected !== [])
+                <section class="corrected">
+                    <h2>{{ __('checks.put_right') }}</h2>
+                    @foreach ($page->corrected as $finding)
+                        <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>{{
+                            __('checks.was_found', ['what' => Telling::now()->message($finding)]) }}</span></p>
+                    @endforeach
+                </section>
+            @endif
+            @if ($page->assessment->findings === [] && $page->corrected === [])
+                <p class="empty">{{ __('checks.nothing_found') }}</p>
+            @endif
+        </div>
+        <p class="findings-foot">
+            <a href="{{ $page->address('card/technician') }}" data-key="c">{{ __('checks.card.title') }}</a> · <a
+                href="{{ route('visits.car', $page->check->visit_id) }}">{{ __('visits.car.title') }}</a> · <a
+                href="{{ route('visits.sheet', $page->check->visit_id) }}">{{ __('sheet.title') }}</a> · <a href="{{ $page->address('log')
+                    }}">{{ __('checks.log.title') }}</a> · <a href="{{ $page->address('case') }}">{{ __('checks.case_file') }}</a>
+            <button type="button" class="plain" data-show-keys hidden>{{ __('checks.keys.title') }} <kbd>?</kbd></button>
+        </p>
     </div>
-    <p class="findings-foot">
-        <a href="{{ $page->address('card/technician') }}" data-key="c">{{ __('checks.card.title') }}</a> · <a
-            href="{{ route('visits.car', $page->check->visit_id) }}">{{ __('visits.car.title') }}</a> · <a
-            href="{{ route('visits.sheet', $page->check->visit_id) }}">{{ __('sheet.title') }}</a> · <a href="{{ $page->address('log')
-                }}">{{ __('checks.log.title') }}</a> · <a href="{{ $page->address('case') }}">{{ __('checks.case_file') }}</a>
-        <button type="button" class="plain" data-show-keys hidden>{{ __('checks.keys.title') }} <kbd>?</kbd></button>
-    </p>
 </aside>
