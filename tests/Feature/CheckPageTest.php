@@ -52,10 +52,11 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testAStationShowsWhatIsAskedAndWhatIsKnown(): void
     {
-        $rows = self::page(6, InspectionPhase::Found, Station::Buckle)->rows;
-        $paths = array_map(static fn(AskedRow $row): string => $row->path, $rows);
+        $page = self::page(6, InspectionPhase::Found, Station::Buckle);
+        $paths = array_map(static fn(AskedRow $row): string => $row->path, $page->rows);
 
-        self::assertContains('setup.harness.clip', $paths, 'asked');
+        self::assertSame('setup.harness.clip', $page->next?->path, 'asked');
+        self::assertNotContains('setup.harness.clip', $paths, 'and so not a second time');
         self::assertContains('setup.harness.slot', $paths, 'known');
         self::assertNotContains('setup.booster.lap', $paths, 'not for this way of riding');
         self::assertNotContains('setup.harness.strap_offset', $paths, 'optional, so apart');
