@@ -25,6 +25,7 @@ use App\Http\Controllers\RecallController;
 use App\Http\Controllers\RecallExportController;
 use App\Http\Controllers\RecallFeedController;
 use App\Http\Controllers\RecallImportController;
+use App\Http\Controllers\SeatChoicesController;
 use App\Http\Controllers\SeatController;
 use App\Http\Controllers\SeatModelController;
 use App\Http\Controllers\SeatModelFileController;
@@ -57,6 +58,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/shelf/{rest?}', [FormerAddressController::class, 'seats'])->where('rest', '.*');
     Route::get('/finders/{rest?}', [FormerAddressController::class, 'calculators'])->where('rest', '.*');
     Route::get('/arrive', [VisitController::class, 'create'])->name('visits.create');
+    Route::get('/arrive/seats', [SeatChoicesController::class, 'show'])->name('visits.seats');
+    Route::post('/arrive/seats', [SeatChoicesController::class, 'store'])->name('visits.look');
     Route::post('/visits', [VisitController::class, 'store'])->name('visits.store');
     Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
     Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');

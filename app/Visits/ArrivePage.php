@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Visits;
 
 use App\Checks\FieldName;
-use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Units;
 use Illuminate\Database\Eloquent\Collection;
@@ -20,14 +19,14 @@ final readonly class ArrivePage
     private const PLACES = ['1L', '1C', '1R', '2L', '2C', '2R', '3L', '3C', '3R'];
 
     /**
-     * @param Collection<int, SeatModel> $seats
+     * @param non-empty-list<SeatChoices> $seats what is offered to each child
      * @param Collection<int, VehicleLayout> $layouts
      * @param array<string, Message> $modes
      * @param array<string, Message> $places
      * @param array<string, string> $languages each language's own name for itself
      */
     private function __construct(
-        public Collection $seats,
+        public array $seats,
         public Collection $layouts,
         public array $modes,
         public array $places,
@@ -38,12 +37,12 @@ final readonly class ArrivePage
     ) {}
 
     /**
-     * @param Collection<int, SeatModel> $seats
+     * @param non-empty-list<SeatChoices> $seats what is offered to each child
      * @param Collection<int, VehicleLayout> $layouts
      * @param array<array-key, mixed> $old what was typed before
      * @param array<string, string> $languages
      */
-    public static function of(Collection $seats, Collection $layouts, array $old, Units $units, array $languages): self
+    public static function of(array $seats, Collection $layouts, array $old, Units $units, array $languages): self
     {
         return new self(
             $seats,
@@ -53,7 +52,7 @@ final readonly class ArrivePage
                 array_map(static fn(ModeName $m): Message => $m->title(), ModeName::cases()),
             ),
             array_combine(self::PLACES, array_map(Answers::placeTitle(...), self::PLACES)),
-            max(1, is_array($old['children'] ?? null) ? count($old['children']) : 1),
+            count($seats),
             is_string($old['submission'] ?? null) ? $old['submission'] : UuidV7::generate(),
             // What was typed keeps the units it was typed in, even if another tab has changed them since.
             Units::tryFrom(is_string($old['units'] ?? null) ? $old['units'] : '') ?? $units,

@@ -16,7 +16,7 @@ return [
         'chart' => 'Growth chart',
         'seat' => 'Seat',
         'made_on' => 'Made on',
-        'made_on_hint' => 'As far as the label says: 2023, 2023-03 or 2023-03-14.',
+        'made_on_hint' => 'As the label prints it: 2021, 03/2021, MAR 2021 or 2021-03-14.',
         'maker' => 'Maker, if not in the catalogue',
         'model' => 'Model number, if not in the catalogue',
         'rides' => 'Rides as found',
@@ -32,6 +32,8 @@ return [
         'layout' => 'Seats in the car',
         'give_ticket' => 'Give a ticket',
         'another' => 'Another child',
+        'seat_example' => 'a few letters of maker, model or name',
+        'no_seat_found' => 'No model has “{words}”. Try fewer letters.',
     ],
     'car' => [
         'let_move' => 'Stays here: let move',

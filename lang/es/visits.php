@@ -16,7 +16,7 @@ return [
         'chart' => 'Tabla de crecimiento',
         'seat' => 'Asiento',
         'made_on' => 'Fabricado',
-        'made_on_hint' => 'Hasta donde lo diga la etiqueta: 2023, 2023-03 o 2023-03-14.',
+        'made_on_hint' => 'Como lo imprime la etiqueta: 2021, 03/2021, MAR 2021 o 2021-03-14.',
         'maker' => 'Fabricante, si no está en el catálogo',
         'model' => 'Número de modelo, si no está en el catálogo',
         'rides' => 'Cómo llegó viajando',
@@ -32,6 +32,8 @@ return [
         'layout' => 'Lugares en el vehículo',
         'give_ticket' => 'Dar un turno',
         'another' => 'Otro niño',
+        'seat_example' => 'unas letras del fabricante, modelo o nombre',
+        'no_seat_found' => 'Ningún modelo tiene «{words}». Pruebe con menos letras.',
     ],
     'car' => [
         'let_move' => 'Se queda aquí: dejar mover',

@@ -1,3 +1,5 @@
+import htmx from 'htmx.org';
+
 /** Another child on the arrival screen: a copy of the last one, emptied and renumbered. */
 export function addChild() {
     const button = document.querySelector('[data-add-child]');
@@ -14,6 +16,7 @@ export function addChild() {
         copy.querySelectorAll('.problem').forEach((problem) => problem.remove());
         renumber(copy, index);
         last.after(copy);
+        htmx.process(copy);
         copy.querySelector('input').focus();
         button.hidden = children().length >= MOST;
     });

@@ -9,6 +9,8 @@ use Facebook\WebDriver\WebDriverSelect;
 /** The arrival screen: two children in one car, one with a seat that is not in the catalogue. */
 final class ArriveTest extends BrowserTestCase
 {
+    use WalksChecks;
+
     public function testAnotherChildWithASeatThatIsNotOnTheShelf(): void
     {
         self::viewport(390, 844, true);
@@ -25,7 +27,7 @@ final class ArriveTest extends BrowserTestCase
         self::press('[data-add-child]');
         self::waitFor('#f-children-1-seat');
         self::assertSame(['B', '', ''], [self::all('[data-letter]')[1]->getText(), self::one('#f-children-1-weight')->getAttribute('value'), self::one('#f-children-1-seat')->getAttribute('value')]);
-        self::fillChild(1, 'Not in the catalogue', 'forward_harness', 'Second row right');
+        self::fillChild(1, 'other', 'forward_harness', 'Second row right');
         self::one('#f-children-1-maker')->sendKeys('Selwick');
 
         self::press('.actions .press');
@@ -40,7 +42,7 @@ final class ArriveTest extends BrowserTestCase
     {
         $id = "#f-children-{$index}-";
         self::one($id . 'weight')->sendKeys('45');
-        (new WebDriverSelect(self::one($id . 'seat')))->selectByVisibleText($seat);
+        $seat === 'other' ? self::press("[name='children[{$index}][seat]'][value='other']") : self::chooseSeat($index, $seat);
         self::press("[name='children[{$index}][mode]'][value='{$mode}']");
         (new WebDriverSelect(self::one($id . 'position')))->selectByVisibleText($place);
     }

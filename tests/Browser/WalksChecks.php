@@ -46,9 +46,26 @@ trait WalksChecks
         self::$driver->executeScript('document.getElementById("f-children-0-born_on").value = arguments[0];', [$child['born'] ?? '']);
         self::one('#f-children-0-weight')->sendKeys($child['weight']);
         self::one('#f-children-0-height')->sendKeys($child['height']);
-        (new WebDriverSelect(self::one('#f-children-0-seat')))->selectByVisibleText($child['seat']);
+        self::chooseSeat(0, $child['seat']);
         self::one('#f-children-0-made_on')->sendKeys($child['made']);
         self::press("[name='children[0][mode]'][value='{$child['mode']}']");
+    }
+
+    /** By a few letters of its model number. */
+    private static function chooseSeat(int $child, string $title): void
+    {
+        preg_match('/[A-Z]{1,2}-\d+/', $title, $m);
+        self::one("#f-children-{$child}-seat")->sendKeys(strtolower(str_replace('-', '', $m[0] ?? $title)));
+        $labels = "#f-children-{$child}-seat ~ .seat-choices label";
+        self::$driver->wait(10, 50)->until(static fn(): bool => count(self::all($labels)) <= 3);
+        foreach (self::all($labels) as $number => $label) {
+            if (str_contains($label->getText(), $title)) {
+                self::press("{$labels}:nth-of-type(" . ($number + 1) . ')');
+
+                return;
+            }
+        }
+        self::fail("{$title} is not offered");
     }
 
     private static function ticketOf(string $family): int

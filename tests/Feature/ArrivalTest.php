@@ -149,4 +149,41 @@ final class ArrivalTest extends FeatureTestCase
             'children' => [$child, ['position' => '2R', 'born_on' => ''] + $child],
         ];
     }
+
+    /** A seat is found by a few letters however they are written; without any, those of the day stand first. */
+    public function testASeatIsFoundByAFewLetters(): void
+    {
+        $offered = fn(string $words): array => $this->offered('/arrive/seats?' . http_build_query(['children' => [1 => ['seat_words' => $words]]]));
+
+        self::assertSame(['Ottermoor OM-220 Haven', 'Not in the catalogue'], $offered('om220'));
+        self::assertContains('Ottermoor OM-90 Cove', $offered('otter'));
+        self::assertSame(['Not in the catalogue'], $offered('no such seat'));
+        self::assertSame('Ottermoor OM-220 Haven', $offered(' ')[0] ?? null, 'most met today');
+        $this->get('/arrive/seats?' . http_build_query(['children' => [1 => ['seat_words' => 'zz']]]))->assertSee('No model has “zz”')->assertSee('name="children[1][seat]"', false);
+    }
+
+    public function testWithoutScriptsTheLettersAreLookedUpByAPress(): void
+    {
+        $form = self::form();
+        $form['children'] = [['seat' => '', 'seat_words' => 'om90'] + $form['children'][0]];
+        $this->signedIn()->followingRedirects()->post('/arrive/seats', $form)->assertOk()->assertSee('Ottermoor OM-90 Cove')->assertDontSee('Quillroe Q-15')->assertSee('value="' . $form['first_name'] . '"', false);
+    }
+
+    public function testAChosenSeatIsStillThereAfterAMistake(): void
+    {
+        $seat = SeatModel::query()->where('model', 'Q-9')->firstOrFail();
+        $form = self::form();
+        $form['children'][0]['seat'] = (string) $seat->id;
+        $form['first_name'] = '';
+        $html = (string) $this->signedIn()->from('/arrive')->followingRedirects()->post('/visits', $form)->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/value="' . $seat->id . '"\s+id="f-children-0-seat-' . $seat->id . '"\s+checked/', $html);
+    }
+
+    /** @return list<string> */
+    private function offered(string $address): array
+    {
+        preg_match_all('~<span>([^<]+)</span>~', (string) $this->signedIn()->get($address)->assertOk()->getContent(), $found);
+
+        return $found[1];
+    }
 }

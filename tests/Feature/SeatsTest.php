@@ -30,7 +30,7 @@ final class SeatsTest extends FeatureTestCase
         self::assertSame([1, 'Dunmarrow DM-7 Lantern'], [$model->version, $model->title()]);
         self::assertEquals([(object) ['value' => 40, 'unit' => 'lb'], (object) ['value' => 35, 'unit' => 'lb', 'held_by' => 'lower_anchors']], data_get($model->rules, 'modes.rear_harness.weight_max'));
         $this->get("/seats/{$model->id}")->assertOk()->assertSee('40 lb; 35 lb with lower anchors')->assertSee('data-drawing="child"', false)->assertSee('data-slot="3"', false);
-        $this->get('/arrive')->assertSee('Dunmarrow DM-7 Lantern');
+        $this->get('/arrive/seats?children[0][seat_words]=dm7')->assertSee('Dunmarrow DM-7 Lantern');
     }
 
     public function testWhatCannotBeReadLosesNothing(): void

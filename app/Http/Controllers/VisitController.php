@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ArrivalRequest;
 use App\Models\CheckupEvent;
-use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\ArrivePage;
 use App\Visits\ReceiveFamily;
+use App\Visits\SeatChoices;
 use App\Words\Languages;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
@@ -22,8 +22,10 @@ final readonly class VisitController
 {
     public function create(Request $request, Units $units, Languages $languages): View
     {
+        $old = array_values((array) $request->old('children')) ?: [[]];
+
         return view('pages.visits.create', ['page' => ArrivePage::of(
-            SeatModel::inUse()->get(),
+            array_map(static fn(mixed $child): SeatChoices => SeatChoices::after(CheckupEvent::current(), (array) $child), $old),
             VehicleLayout::query()->orderBy('id')->get(),
             (array) $request->old(),
             $units,

@@ -11,9 +11,17 @@
         inputmode="decimal" />
     <x-choice-field :field="$page->field($index, 'sex')" :label="__('visits.arrive.chart')" :options="['f' => __('visits.arrive.girls'),
         'm' => __('visits.arrive.boys')]" />
-    <x-field :field="$page->field($index, 'seat')" :label="__('visits.arrive.seat')"
-        :options="$page->seats->mapWithKeys(fn($s) => [$s->id => $s->title()])->all() + ['other' => __('visits.arrive.not_in_catalogue')]"
-            required />
+    <div class="field seat-field">
+        <label for="f-children-{{ $index }}-seat">{{ __('visits.arrive.seat') }}</label>
+        <input id="f-children-{{ $index }}-seat" name="children[{{ $index }}][seat_words]" type="search" autocomplete="off"
+            value="{{ old("children.{$index}.seat_words") }}" placeholder="{{ __('visits.arrive.seat_example') }}"
+            hx-get="{{ route('visits.seats') }}" hx-trigger="input changed delay:200ms" hx-target="next .seat-choices" hx-swap="outerHTML">
+        <noscript><button class="quiet" formaction="{{ route('visits.look') }}" formnovalidate>{{ __('common.look') }}</button></noscript>
+        <x-seat-choices :index="$index" :choices="$page->seats[$index]" :chosen="(string) old('children.' . $index . '.seat')" />
+        @error("children.{$index}.seat")
+            <p class="problem" id="f-children-{{ $index }}-seat-problem">{{ $message }}</p>
+        @enderror
+    </div>
     <x-field :field="$page->field($index, 'made_on')" :label="__('visits.arrive.made_on')" :hint="__('visits.arrive.made_on_hint')" />
     <div class="by-hand two" data-by-hand>
         <x-field :field="$page->field($index, 'maker')" :label="__('visits.arrive.maker')" />

@@ -1,0 +1,13 @@
+@props(['index', 'choices', 'chosen' => ''])
+<div class="choices seat-choices" role="radiogroup" aria-label="{{ __('visits.arrive.seat') }}">
+    @foreach ($choices->titles as $id => $title)
+        <label class="choice tick"><input type="radio" name="children[{{ $index }}][seat]" value="{{ $id }}"
+                id="f-children-{{ $index }}-seat-{{ $id }}" @checked((string) $id === $chosen)> <span>{{ $title }}</span></label>
+    @endforeach
+    @if ($choices->titles === [])
+        <p class="hint" role="status">{{ __('visits.arrive.no_seat_found', ['words' => $choices->words]) }}</p>
+    @endif
+    <label class="choice tick"><input type="radio" name="children[{{ $index }}][seat]" value="other"
+            id="f-children-{{ $index }}-seat-other" @checked($chosen === 'other')>
+        <span>{{ __('visits.arrive.not_in_catalogue') }}</span></label>
+</div>
