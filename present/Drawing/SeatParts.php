@@ -25,12 +25,12 @@ final readonly class SeatParts
     private const PLACES = [
         // part        x    y
         'shell'    => [150, 130],
-        'harness'  => [330, 92],
+        'harness'  => [330, 82],
         'buckle'   => [330, 204],
         'adjuster' => [450, 204],
-        'tether'   => [446, 92],
+        'tether'   => [446, 82],
         'base'     => [150, 296],
-        'label'    => [576, 92],
+        'label'    => [576, 82],
     ];
 
     private const EXTRAS_Y = 314;
