@@ -172,6 +172,14 @@ final readonly class CheckPage
         return $standsThere || count($looks) >= self::MANY_LOOKS ? $looks : [];
     }
 
+    /** Movement may be felt by hand instead of measured: asked beside the direction that is asked for. */
+    public function felt(): ?AskedRow
+    {
+        return $this->next !== null && preg_match('/\Asetup\.movement\.(side|front|up)\z/', $this->next->path) === 1
+            ? $this->asked->rows(["{$this->next->path}_felt"])[0] ?? null
+            : null;
+    }
+
     /** Where the one thing to do next stands: on this page, at another station, or past the check. */
     public function onward(): string
     {

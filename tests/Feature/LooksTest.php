@@ -51,6 +51,18 @@ final class LooksTest extends FeatureTestCase
         $this->rest($check, array_values(array_diff(self::LISTED, ['setup.harness.coat'])))->assertOk()->assertSee('data-code="harness.coat"', false);
     }
 
+    /** Movement may be felt by hand: one press instead of a figure, and then it is asked no more. */
+    public function testMovementIsFeltOrMeasured(): void
+    {
+        $check = self::check(5);
+        $this->signedIn()->answer($check, 'setup.movement.at_belt_path', ['answer' => 'yes'], InspectionPhase::Found)->assertOk();
+        $asked = fn(): string => (string) $this->get("/checks/{$check->id}/found/measure")->getContent();
+        self::assertStringContainsString('data-felt', $asked());
+        preg_match('/name="key" value="(setup\.movement\.\w+_felt)"/', $asked(), $m);
+        $this->answer($check, $m[1] ?? '', ['answer' => 'within'], InspectionPhase::Found)->assertOk();
+        self::assertStringNotContainsString('id="next-' . strtr(substr($m[1] ?? '', 0, -5), '._', '--') . '"', $asked());
+    }
+
     /** What somebody else answered since the list was shown stays as it was answered. */
     public function testTwoPeopleAtOneList(): void
     {
