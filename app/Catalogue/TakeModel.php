@@ -10,8 +10,10 @@ use App\Checks\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\User;
+use App\Words\Telling;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\Record\InspectionPhase;
+use MintBuckle\Core\Telling\Message;
 use Psr\Clock\ClockInterface;
 use stdClass;
 use Symfony\Component\Uid\UuidV7;
@@ -54,7 +56,7 @@ final readonly class TakeModel
             (object) $seat,
             $author,
             $this->clock->now(),
-            "catalogue: {$model->title()}, version {$model->version}",
+            Telling::now()->tell(new Message('catalogue.taken', ['model' => $model->title(), 'n' => $model->version])),
         );
         try {
             $check->caseOf($phase);

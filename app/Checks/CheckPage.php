@@ -49,6 +49,9 @@ final readonly class CheckPage
 
     public ?AskedRow $next;
 
+    /** @var AskedRow|null the same movement felt by hand, where a direction's figure is asked next */
+    public ?AskedRow $felt;
+
     /** @var list<AskedRow> plain looks that stand together, the next question among them */
     public array $looks;
 
@@ -110,9 +113,10 @@ final readonly class CheckPage
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
         [$rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
         $this->next = $this->asked->next($station);
+        $this->felt = $this->feltBeside($this->next);
         $this->looks = $this->looksAround($this->next);
         $listed = array_map(static fn(AskedRow $row): string => $row->path, $this->looks);
-        $asked = $this->signed || $this->next === null ? $listed : [...$listed, ...($listed === [] ? [$this->next->path] : [])];
+        $asked = $listed === [] && $this->next !== null && ! $this->signed ? [$this->next->path] : $listed;
         $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $asked, true)));
         $this->last = $this->facts->last($phase);
     }
@@ -172,11 +176,10 @@ final readonly class CheckPage
         return $standsThere || count($looks) >= self::MANY_LOOKS ? $looks : [];
     }
 
-    /** Movement may be felt by hand instead of measured: asked beside the direction that is asked for. */
-    public function felt(): ?AskedRow
+    private function feltBeside(?AskedRow $next): ?AskedRow
     {
-        return $this->next !== null && preg_match('/\Asetup\.movement\.(side|front|up)\z/', $this->next->path) === 1
-            ? $this->asked->rows(["{$this->next->path}_felt"])[0] ?? null
+        return $next !== null && preg_match('/\Asetup\.movement\.(side|front|up)\z/', $next->path) === 1
+            ? $this->asked->rows(["{$next->path}_felt"])[0] ?? null
             : null;
     }
 

@@ -8,14 +8,13 @@ use App\Models\Check;
 use App\Models\User;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
-use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Record\InspectionPhase;
 use Psr\Clock\ClockInterface;
 
 /**
  * A list of plain looks: every line is kept as a fact of its own, good as listed, and marked that it was affirmed in a list. A line that
- * somebody has answered since the list was shown stays as it was answered.
+ * somebody has answered since the list was shown stays as it was answered, "cannot tell" too.
  */
 final readonly class KeepLooks
 {
@@ -28,10 +27,10 @@ final readonly class KeepLooks
     public function __invoke(Check $check, InspectionPhase $phase, array $lines, User $author): void
     {
         OpenCheck::write($check, function (Check $check) use ($phase, $lines, $author): void {
-            $raw = $check->caseOf($phase)->raw;
+            $seen = $check->caseOf($phase);
             foreach ($lines as $path => $id) {
                 $look = self::look($path);
-                if (CasePath::get($raw, $path) === null) {
+                if ($seen->facts->latest($path) === null || array_key_exists($path, $seen->stale)) {
                     NoteFact::append(
                         $check,
                         $id,

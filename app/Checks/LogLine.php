@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use App\Models\Fact;
+use App\Visits\DeparturePage;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Quantity\Quantity;
@@ -34,7 +35,9 @@ final readonly class LogLine
     public static function what(string $key): Message
     {
         return match (AnnotationKind::ofKey($key)) {
-            AnnotationKind::Declined => new Message('log.declined', ['what' => substr($key, strlen('declined.'))]),
+            AnnotationKind::Declined => new Message('log.declined', ['what' => new Message(
+                'findings.' . explode('/', substr($key, strlen('declined.')))[0] . '.title',
+            )]),
             AnnotationKind::Ticked => new Message('log.ticked'),
             AnnotationKind::SentOff => new Message('log.sent_off'),
             AnnotationKind::Confirmed => new Message('log.confirmed'),
@@ -57,6 +60,16 @@ final readonly class LogLine
             in_array($fact->id, $undone, true),
             $fact->undoes !== null,
         );
+    }
+
+    /** What was noted beside it: why a family left, in the reader's language; anything else as it was written. */
+    public function note(): Message|string|null
+    {
+        $note = $this->fact?->note;
+
+        return $this->fact !== null && $note !== null && AnnotationKind::ofKey($this->fact->key) === AnnotationKind::SentOff
+            ? DeparturePage::told($note)
+            : $note;
     }
 
     /** @return list<self> facts that were put right, in the order in which that was done */

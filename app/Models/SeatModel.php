@@ -74,7 +74,12 @@ final class SeatModel extends Model
      */
     public function hasWords(string $words): bool
     {
-        $title = Folded::text($this->title());
+        return self::titleHas($this->title(), $words);
+    }
+
+    public static function titleHas(string $title, string $words): bool
+    {
+        $title = Folded::text($title);
 
         return array_filter(explode(' ', $words), static fn(string $word): bool => ! str_contains($title, Folded::text($word))) === []
             || str_contains($title, Folded::text($words));

@@ -7,7 +7,6 @@ namespace App\Visits;
 use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\SeatModel;
-use MintBuckle\Core\Recall\Folded;
 
 /** The seat models that are offered as a family arrives: found by a few letters, else those that came today. */
 final readonly class SeatChoices
@@ -60,12 +59,7 @@ final readonly class SeatChoices
     /** However they are written: "om220" finds OM-220. */
     public static function found(string $words): self
     {
-        $wanted = array_map(Folded::text(...), preg_split('/\s+/', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: []);
-        $found = array_filter(self::all(), static function (string $title) use ($wanted): bool {
-            $folded = Folded::text($title);
-
-            return array_filter($wanted, static fn(string $word): bool => ! str_contains($folded, $word)) === [];
-        });
+        $found = array_filter(self::all(), static fn(string $title): bool => SeatModel::titleHas($title, $words));
 
         return new self(array_slice($found, 0, self::MOST, true), $words);
     }

@@ -61,4 +61,5 @@ return [
         'columns' => 'line 1: needs the columns kind, maker and model',
         'fields' => 'line {line}: has {has} fields where the first line has {first}',
     ],
+    'taken' => 'catalogue: {model}, version {n}',
 ];

@@ -61,7 +61,7 @@ return [
     ],
     'at_field' => '{problem}.',
     'no_date' => '“{text}” is no date. Enter it as the label prints it: 03/2021, MAR 2021 or 2021-03-14.',
-    'which_date' => 'It can mean more than one day: {dates}. Press which, or write it that way.',
+    'which_date' => 'It can mean more than one day: {dates}. Which is meant? Write it as in brackets.',
     'as_date' => '{date} ({written})',
     'no_measure' => '“{text}” cannot be read. Enter it like 12.5, 1 1/2, 22 lb 4 oz, 2 ft 11 or 89 cm.',
 ];

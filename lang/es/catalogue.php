@@ -62,4 +62,5 @@ return [
         'columns' => 'línea 1: hacen falta las columnas kind, maker y model',
         'fields' => 'línea {line}: tiene {has} campos y la primera línea tiene {first}',
     ],
+    'taken' => 'catálogo: {model}, versión {n}',
 ];

@@ -61,7 +61,7 @@ return [
     ],
     'at_field' => '{problem}.',
     'no_date' => '«{text}» no es una fecha. Anótela como la imprime la etiqueta: 03/2021, MAR 2021 o 2021-03-14.',
-    'which_date' => 'Puede ser más de un día: {dates}. Presione cuál, o escríbala así.',
+    'which_date' => 'Puede ser más de un día: {dates}. ¿Cuál es? Escríbala como entre paréntesis.',
     'as_date' => '{date} ({written})',
     'no_measure' => '«{text}» no se puede leer. Anótelo como 12.5, 1 1/2, 22 lb 4 oz, 2 pies 11 u 89 cm.',
 ];

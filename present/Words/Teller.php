@@ -258,24 +258,9 @@ final readonly class Teller
      */
     private function fill(string $pattern, array $with): string
     {
-        if (self::isPlain($pattern, $with)) {
-            return strtr($pattern, array_combine(array_map(static fn(string $name): string => "{{$name}}", array_keys($with)), $with));
-        }
         $told = $this->words->format($pattern, $with);
 
         return $told === false ? throw new LogicException("cannot be told in {$this->words->language}: {$pattern}") : $told;
-    }
-
-    /**
-     * Whether names are all there is to put in: then ICU would do the same, more slowly.
-     *
-     * @param array<string, string|int> $with
-     */
-    private static function isPlain(string $pattern, array $with): bool
-    {
-        return ! str_contains($pattern, "'")
-            && preg_match('/\{\w+,/', $pattern) !== 1
-            && array_filter($with, static fn(string|int $value): bool => is_int($value) && abs($value) >= 1000) === [];
     }
 
     private static function capital(string $told): string

@@ -128,7 +128,7 @@ final class FactsTest extends FeatureTestCase
         yield 'a slot the seat lacks' => ['setup.harness.slot', ['answer' => '9'], 'This must be a slot of the seat, which has 5'];
         yield 'a place the car lacks' => ['setup.position', ['answer' => '3C'], 'This must be a place of the vehicle, which has no third row centre'];
         yield 'a day there is not' => ['seat.made_on', ['answer' => '2023-02-30'], '“2023-02-30” is no date. Enter it as the label prints it'];
-        yield 'a date written another way' => ['seat.made_on', ['answer' => '3/4/2023'], 'It can mean more than one day: 3 Apr 2023 (2023-04-03) or 4 Mar 2023 (2023-03-04).'];
+        yield 'a date written another way' => ['seat.made_on', ['answer' => '3/4/2023'], 'It can mean more than one day: 3 Apr 2023 (2023-04-03) or 4 Mar 2023 (2023-03-04). Which is meant?'];
         yield 'no fact of the check' => ['today', ['answer' => '2020-01-01'], 'This is not a fact of the check.'];
         yield 'an empty list' => ['seat.history.damage', ['lines' => "  \n"], 'Write one thing a line'];
         yield 'no choice' => ['setup.lock', [], 'Choose at least one'];

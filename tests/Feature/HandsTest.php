@@ -10,6 +10,7 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use MintBuckle\Core\Record\InspectionPhase;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Told;
 
 /** What hands do beside answering: take back, decline, put right, tick the card, look into the manual. */
 final class HandsTest extends FeatureTestCase
@@ -68,6 +69,8 @@ final class HandsTest extends FeatureTestCase
         $decline(['holds' => '1', 'note' => ' '])->assertStatus(422);
         $decline(['holds' => '1', 'note' => 'He cries otherwise'])->assertOk()->assertSee('The family declines: “He cries otherwise”. It still counts as open.')->assertSee('data-verdict="fix_first"', false);
         $this->get("/visits/{$check->visit_id}/sheet")->assertSee('He cries otherwise');
+        $title = Told::in('en')->word('findings.harness.height.title');
+        $this->get("/checks/{$check->id}/log")->assertSee("Declined: {$title}")->assertDontSee('Declined: harness.height');
         $decline(['holds' => '0'])->assertOk()->assertDontSee('He cries otherwise');
     }
 

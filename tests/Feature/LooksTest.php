@@ -59,8 +59,10 @@ final class LooksTest extends FeatureTestCase
         $asked = fn(): string => (string) $this->get("/checks/{$check->id}/found/measure")->getContent();
         self::assertStringContainsString('data-felt', $asked());
         preg_match('/name="key" value="(setup\.movement\.\w+_felt)"/', $asked(), $m);
+        $figure = '"next-' . strtr(substr($m[1] ?? '', 0, -5), '._', '--') . '"';
+        self::assertStringContainsString($figure, $asked());
         $this->answer($check, $m[1] ?? '', ['answer' => 'within'], InspectionPhase::Found)->assertOk();
-        self::assertStringNotContainsString('id="next-' . strtr(substr($m[1] ?? '', 0, -5), '._', '--') . '"', $asked());
+        self::assertStringNotContainsString($figure, $asked());
     }
 
     /** What somebody else answered since the list was shown stays as it was answered. */
@@ -72,6 +74,17 @@ final class LooksTest extends FeatureTestCase
         $this->rest($check, self::LISTED)->assertOk();
 
         self::assertSame(count(self::LISTED), Fact::query()->where('check_id', $check->id)->whereIn('key', self::LISTED)->count(), 'pressed twice it is kept once');
+    }
+
+    /** "Cannot tell" is an answer too: a list that was shown before never makes it good. */
+    public function testWhatSomebodyCannotTellStaysUnknown(): void
+    {
+        $check = self::check(5);
+        $this->signedIn('odalys')->answer($check, 'setup.harness.coat', ['answer' => 'unknown'], InspectionPhase::Found, station: 'buckle')->assertOk();
+        $this->rest($check, self::LISTED)->assertOk();
+
+        $harness = Check::query()->findOrFail($check->id)->caseOf(InspectionPhase::Found)->case->setup?->harness;
+        self::assertSame([null, false], [$harness?->coat, $harness?->twisted]);
     }
 
     public function testOnlyPlainLooksAreTaken(): void

@@ -12,8 +12,6 @@ use Illuminate\Http\RedirectResponse;
 /** The language of an account, and of a device before anybody has signed in. */
 final readonly class LanguageController
 {
-    private const A_YEAR_IN_MINUTES = 525_600;
-
     public function __invoke(LanguageRequest $request): RedirectResponse
     {
         $user = $request->user();
@@ -22,7 +20,7 @@ final readonly class LanguageController
         }
 
         return redirect()->back()->withCookie(
-            cookie(SpeaksTheReadersLanguage::COOKIE, $request->language(), self::A_YEAR_IN_MINUTES),
+            cookie()->forever(SpeaksTheReadersLanguage::COOKIE, $request->language()),
         );
     }
 }

@@ -19,11 +19,11 @@
                 'here' => $page->next->askable->station === $page->station,
                 'station' => $page->next->askable->station->title(),
             ]) }}</h2>
-            @if ($page->felt() !== null)
-                <x-fact-form :page="$page" :path="$page->felt()->path" class="felt" data-felt>
-                    <legend>@tell($page->felt()->askable->question())</legend>
+            @if ($page->felt !== null)
+                <x-fact-form :page="$page" :path="$page->felt->path" class="felt" data-felt>
+                    <legend>@tell($page->felt->askable->question())</legend>
                     <div class="choices">
-                        @foreach ($page->felt()->choices as $value => $label)
+                        @foreach ($page->felt->choices as $value => $label)
                             <button class="choice" name="answer" value="{{ $value }}">@tell($label)</button>
                         @endforeach
                     </div>

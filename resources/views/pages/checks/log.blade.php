@@ -29,8 +29,8 @@
                         @if ($line->fact?->affirmed)
                             ({{ __('log.affirmed') }})
                         @endif
-                        @if ($line->fact?->note)
-                            <br><small>{{ $line->fact->note }}</small>
+                        @if ($line->note() !== null)
+                            <br><small>@tell($line->note())</small>
                         @endif
                     </td>
                 </tr>
