@@ -27,13 +27,16 @@ final readonly class AnswerReader
     /** Beside this word a list is empty: looked at, and nothing there. */
     public const NOTHING = 'nothing';
 
+    /** Several were ticked, and then kept. */
+    private const TICKED = 'ticked';
+
     /** To a list one entry is added, or the one of that name taken off. */
     public const ADD = 'add';
 
     public const REMOVE = 'remove';
 
     /**
-     * @param array<array-key, mixed> $posted answer, answers, amount, unit, lines, name, detail
+     * @param array<array-key, mixed> $posted answer, answers, ticked, amount, unit, lines, name, detail
      * @param mixed $before the value so far; entries are added to lists of parts and extras
      * @throws UnreadableAnswer
      */
@@ -47,7 +50,11 @@ final readonly class AnswerReader
         return match ($askable->kind) {
             AnswerKind::YesNo => self::yesNo($answer),
             AnswerKind::Choice => self::choice($answer),
-            AnswerKind::Choices => $answer === self::NOTHING ? [] : self::choices($posted['answers'] ?? null),
+            AnswerKind::Choices => match ($answer) {
+                self::NOTHING => [],
+                self::TICKED => self::choices($posted['ticked'] ?? null),
+                default => self::choices($posted['answers'] ?? null),
+            },
             AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::quantity($posted),
             AnswerKind::Whole => self::number($answer, 'enter_number'),
             AnswerKind::Share => self::number($answer, 'enter_share') / 100,

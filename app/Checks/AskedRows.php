@@ -111,28 +111,38 @@ final readonly class AskedRows
         return count($looks) > 1 ? $looks : [];
     }
 
-    /** The most useful open question, of this station first; one that was answered with "cannot tell" waits behind the others. */
+    /**
+     * The next open question in the practised order: of this station first, then from the first station on. One that was answered with
+     * "cannot tell" waits behind the others, and what is done elsewhere comes before them.
+     */
     public function next(Station $station): ?AskedRow
     {
-        $waiting = null;
-        foreach ([...$this->askedAt($station), ...$this->askedAt(null)] as $path) {
+        $first = null;
+        foreach ($this->askedAt(null) as $path) {
             $askable = $this->catalogue->for($path);
-            if ($askable === null) {
-                continue;
+            $turn = $askable === null ? null : $this->turn($askable, $path, $station);
+            if ($turn !== null && ($first === null || $turn < $first[0])) {
+                $first = [$turn, $askable, $path];
             }
-            $row = $this->row($askable, $path, true);
-            if (
-                $this->stale !== []
-                && array_key_exists($path, $this->stale)
-                || $this->facts->latest($path) === null
-                || $askable->kind === AnswerKind::Elsewhere
-            ) {
-                return $row;
-            }
-            $waiting ??= $row;
         }
 
-        return $waiting;
+        return $first === null ? null : $this->row($first[1], $first[2], true);
+    }
+
+    /** @return list<int> which comes the earlier, the smaller it is */
+    private function turn(Askable $askable, string $path, Station $here): array
+    {
+        $isNew = array_key_exists($path, $this->stale) || $this->facts->latest($path) === null;
+
+        return [
+            match (true) {
+                $askable->kind === AnswerKind::Elsewhere => 0,
+                $isNew => 1,
+                default => 2,
+            },
+            $askable->station === $here ? 0 : $askable->station->number(),
+            $askable->order,
+        ];
     }
 
     /**

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use App\Models\Check;
+use App\Models\User;
 use App\Recalls\NameDoubt;
 use App\Units;
 use App\Words\Telling;
+use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Calendar\PartialDate;
@@ -49,8 +51,14 @@ final readonly class CheckPage
 
     public ?AskedRow $next;
 
+    /** @var FindingCard|null what is put right now: it comes before the hand-over and after everything that must be seen */
+    public ?FindingCard $mend;
+
     /** @var AskedRow|null the same movement felt by hand, where a direction's figure is asked next */
     public ?AskedRow $felt;
+
+    /** @var list<TightnessTest> strap tests whose outcome is told in one press with the test, the seat's own first; none where one was told */
+    public array $strapTests;
 
     /** @var list<AskedRow> plain looks that stand together, the next question among them */
     public array $looks;
@@ -83,21 +91,27 @@ final readonly class CheckPage
 
     private FactLog $facts;
 
-    /** @param list<PartialDate> $readings what a date that was refused can mean */
+    public Station $station;
+
+    /**
+     * @param Station $from where the technician is
+     * @param list<PartialDate> $readings what a date that was refused can mean
+     * @param bool $onward the station of the next question is shown, once this one asks no more
+     */
     public function __construct(
         private JudgedCheck $judged,
-        public Station $station,
+        Station $from,
         public Units $units,
         public ?string $problem = null,
         public ?string $problemKey = null,
         ?string $noting = null,
         public array $readings = [],
+        bool $onward = false,
     ) {
         $check = $this->check = $judged->check;
         $phase = $this->phase = $judged->phase;
         $this->signed = $check->signed_at !== null;
         $this->url = dirname(route('checks.log', $check->id));
-        $this->factsUrl = $this->post('facts');
         $folded = $judged->folded;
         $this->facts = $folded->facts;
         $this->case = $folded->case;
@@ -111,12 +125,15 @@ final readonly class CheckPage
             Station::cases(),
         );
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
+        $this->next = $this->asked->next($from);
+        $this->mend = $this->toMend();
+        $station = $this->station = $onward ? $this->stationOfNext() ?? $from : $from;
+        $this->factsUrl = $this->post('facts');
         [$rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
-        $this->next = $this->asked->next($station);
         $this->felt = $this->feltBeside($this->next);
+        $this->strapTests = $this->strapTestsBeside($this->next);
         $this->looks = $this->looksAround($this->next);
-        $listed = array_map(static fn(AskedRow $row): string => $row->path, $this->looks);
-        $asked = $listed === [] && $this->next !== null && ! $this->signed ? [$this->next->path] : $listed;
+        $asked = $this->signed ? [] : $this->askedNow();
         $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $asked, true)));
         $this->last = $this->facts->last($phase);
     }
@@ -124,6 +141,12 @@ final readonly class CheckPage
     public function title(): string
     {
         return $this->check->title();
+    }
+
+    /** What the browser's window is called. */
+    public function heading(): string
+    {
+        return $this->title() . ' · ' . Telling::now()->tell($this->station->title());
     }
 
     /** The child's age and weight, and its seat. */
@@ -176,22 +199,100 @@ final readonly class CheckPage
         return $standsThere || count($looks) >= self::MANY_LOOKS ? $looks : [];
     }
 
-    private function feltBeside(?AskedRow $next): ?AskedRow
+    /** The same movement felt by hand, where a direction's figure is entered. */
+    public function feltBeside(?AskedRow $next): ?AskedRow
     {
         return $next !== null && preg_match('/\Asetup\.movement\.(side|front|up)\z/', $next->path) === 1
             ? $this->asked->rows(["{$next->path}_felt"])[0] ?? null
             : null;
     }
 
-    /** Where the one thing to do next stands: on this page, at another station, or past the check. */
+    /** The first fault that can be put right by entering how it is now; none while something else waits to be seen again. */
+    private function toMend(): ?FindingCard
+    {
+        if ($this->phase === InspectionPhase::Found || $this->signed || ($this->next?->askable->station ?? Station::Handover) !== Station::Handover) {
+            return null;
+        }
+        foreach ($this->assessment->findings as $finding) {
+            $card = $finding->severity === Severity::Fix ? FindingCard::of($finding, $this->asked, $this->facts) : null;
+            if ($card !== null && $card->facts !== [] && $card->declined === null) {
+                return $card;
+            }
+        }
+
+        return null;
+    }
+
+    /** Where the one thing to do next stands; null where nothing is left to do. */
+    public function stationOfNext(): ?Station
+    {
+        return $this->mend?->finding->station() ?? $this->next?->askable->station;
+    }
+
+    /** @return list<string> paths of the facts that stand in the box of the next thing to do */
+    private function askedNow(): array
+    {
+        $rows = match (true) {
+            $this->mend !== null => $this->mend->facts,
+            $this->looks !== [] => $this->looks,
+            default => array_values(array_filter([$this->next, $this->felt])),
+        };
+
+        return array_map(static fn(AskedRow $row): string => $row->path, $rows);
+    }
+
+    /** @return list<TightnessTest> */
+    private function strapTestsBeside(?AskedRow $next): array
+    {
+        if ($next?->path !== 'setup.harness.tightness.test' || $this->facts->latest('setup.harness.tightness.passes') !== null) {
+            return [];
+        }
+        $own = $this->ownStrapTest();
+
+        return [$own, ...array_values(array_filter(TightnessTest::cases(), static fn(TightnessTest $test): bool => $test !== $own))];
+    }
+
+    private function ownStrapTest(): TightnessTest
+    {
+        return $this->situation->seat->tightnessTest ?? $this->situation->convention->tightness ?? TightnessTest::Pinch;
+    }
+
+    /** Where the one thing to do next stands: on this page, at another station, at another seat of the family, or past the check. */
     public function onward(): string
     {
+        $station = $this->stationOfNext();
+
         return match (true) {
-            $this->next !== null && $this->next->askable->station !== $this->station => $this->link(station: $this->next->askable->station),
-            $this->next !== null => '#next',
+            $station !== null && $station !== $this->station => $this->link(station: $station),
+            $station !== null => '#next',
             $this->phase === InspectionPhase::Found => $this->link(InspectionPhase::Left, Station::Label),
-            default => route('visits.sheet', $this->check->visit_id),
+            $this->another() !== null => route(
+                'checks.show',
+                [$this->another()->id, InspectionPhase::Found->value, Station::Label->value],
+            ),
+            default => route('visits.departure', $this->check->visit_id),
         };
+    }
+
+    /** What is done where nothing is asked any more. */
+    public function finished(): Message
+    {
+        return new Message('checks.finished', ['verdict' => $this->assessment->verdict->value, 'phase' => $this->phase->value]);
+    }
+
+    /** What comes once nothing is asked any more. */
+    public function afterwards(): Message
+    {
+        return match (true) {
+            $this->phase === InspectionPhase::Found => new Message('checks.to_left'),
+            $this->another() !== null => new Message('checks.to_child', ['letter' => $this->another()->letter]),
+            default => new Message('checks.to_leave'),
+        };
+    }
+
+    private function another(): ?Check
+    {
+        return once(fn(): ?Check => $this->check->another());
     }
 
     public function link(?InspectionPhase $phase = null, ?Station $station = null): string
@@ -218,6 +319,18 @@ final readonly class CheckPage
             fn(Finding $f): FindingCard => FindingCard::of($f, $this->asked, $this->facts),
             $this->assessment->findingsAt($station),
         );
+    }
+
+    /** Whether this person has signed as technician. */
+    public function hasSigned(?User $person): bool
+    {
+        return $person !== null && $this->case->handover?->technician?->id === $person->login;
+    }
+
+    /** @return Collection<int, User> who may sign beside the technician, on the same device */
+    public function seconds(): Collection
+    {
+        return once(static fn(): Collection => User::besides(auth()->user()));
     }
 
     /** What the last entry was about: "Chest clip". */
@@ -267,9 +380,7 @@ final readonly class CheckPage
                 Help::lockingClip(),
             ],
             $this->station === Station::Measure && $s->isHarness() => [Help::measuringMovement()],
-            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness(
-                $s->seat->tightnessTest ?? $s->convention->tightness ?? TightnessTest::Pinch,
-            )],
+            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness($this->ownStrapTest())],
             default => [],
         };
     }

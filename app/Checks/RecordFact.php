@@ -23,6 +23,7 @@ final readonly class RecordFact
 
     /**
      * @param array<array-key, mixed> $posted
+     * @param array{string, string, array<array-key, mixed>}|null $with id, key and answer of a second fact that the same press tells
      * @throws UnreadableAnswer with what to do; nothing is kept then
      */
     public function __invoke(
@@ -33,8 +34,12 @@ final readonly class RecordFact
         array $posted,
         User $author,
         ?string $note = null,
+        ?array $with = null,
     ): void {
-        OpenCheck::write($check, function (Check $check) use ($phase, $id, $key, $posted, $author, $note): void {
+        OpenCheck::write($check, function (Check $check) use ($phase, $id, $key, $posted, $author, $note, $with): void {
+            if ($with !== null) {
+                $this->record($check, $phase, $with[0], $with[1], $with[2], $author, $note);
+            }
             $this->record($check, $phase, $id, $key, $posted, $author, $note);
         });
     }

@@ -39,7 +39,9 @@ final readonly class CheckAnswer
             $problem = $e->getMessage();
             $readings = $e instanceof AmbiguousDate ? $e->readings : [];
         }
-        if (! $this->request->hasHeader('HX-Request')) {
+        $byHtmx = $this->request->hasHeader('HX-Request');
+        $onward = $problem === null && $this->request->boolean('onward');
+        if (! $byHtmx && ! $onward) {
             return redirect()->route('checks.show', [$check->id, $phase->value, $station->value])
                 ->with(['problem' => $problem, 'problemKey' => $key, 'readings' => array_map(strval(...), $readings)])->withInput();
         }
@@ -47,15 +49,25 @@ final readonly class CheckAnswer
         if ($problem !== null) {
             $this->request->flashOnly(['amount', 'answer', 'lines', 'name', 'detail']);
         }
-        $page = new CheckPage(
-            $this->judge->of($check, $phase, $station === Station::Handover),
-            $station,
+        $at = fn(Station $at): CheckPage => new CheckPage(
+            $this->judge->of($check, $phase, $at === Station::Handover),
+            $at,
             $this->units,
             $problem,
             $key,
             readings: $readings,
+            onward: $onward,
         );
+        $page = $at($station);
+        if ($page->station === Station::Handover && $station !== Station::Handover) {
+            // Its picture shows what was found beside what is left.
+            $page = $at(Station::Handover);
+        }
+        if (! $byHtmx) {
+            return redirect($page->link());
+        }
 
-        return response(view('components.check', ['page' => $page]), $problem === null ? 200 : 422);
+        return response(view('components.check-answer', ['page' => $page]), $problem === null ? 200 : 422)
+            ->withHeaders($page->station === $station ? [] : ['HX-Push-Url' => $page->link()]);
     }
 }

@@ -88,6 +88,18 @@ final class Check extends Model
         return $this->hasMany(Fact::class)->orderBy('seq');
     }
 
+    /** Another seat of the same visit that still has something to be looked at. */
+    public function another(): ?self
+    {
+        return self::query()
+            ->where('visit_id', $this->visit_id)
+            ->whereKeyNot($this->id)
+            ->whereNull('signed_at')
+            ->whereRaw("coalesce(verdict, 'not_finished') = 'not_finished'")
+            ->orderBy('letter')
+            ->first();
+    }
+
     /** @return list<LoggedFact> every fact in the order in which they came, read once */
     public function logged(): array
     {

@@ -40,6 +40,7 @@ final readonly class Harness
         public Tightness $tightness = new Tightness(),
         /** Whether it is snug at the hips; null: not looked at. */
         #[Asked(Station::Buckle, 240), Disturbs(Look::Straps)]
+        #[GoodWhen('yes')]
         public ?bool $hipsSnug = null,
         /** Whether it presses into the skin; null: not looked at. */
         #[Asked(Station::Buckle, 170), StaleWith(Look::Straps, Look::StrapPressure)]
@@ -69,9 +70,11 @@ final readonly class Harness
         public ?bool $padding = null,
         /** Whether the head support is just above the shoulders; null: not looked at. */
         #[Asked(Station::Buckle, 230)]
+        #[GoodWhen('yes')]
         public ?bool $headSupportOk = null,
         /** Whether the free end of the strap lies loose; null: not looked at. */
         #[Asked(Station::Buckle, 250)]
+        #[GoodWhen('no')]
         public ?bool $tailLoose = null,
         /** Which insert is in the seat, by its name; null: none is known to be. */
         #[Asked(Station::Buckle, 220, as: AnswerKind::Choice, from: AnswersFrom::Inserts), Disturbs(Look::Straps)]

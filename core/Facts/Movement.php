@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Facts;
 
 use MintBuckle\Core\Facts\Definition\Asked;
+use MintBuckle\Core\Facts\Definition\GoodWhen;
 use MintBuckle\Core\Facts\Definition\Look;
 use MintBuckle\Core\Facts\Definition\OfRide;
 use MintBuckle\Core\Facts\Definition\Ride;
@@ -28,6 +29,7 @@ final readonly class Movement
         public ?Length $up = null,
         /** Whether it was tried at the belt path; null: not noted. */
         #[Asked(Station::Measure, 10)]
+        #[GoodWhen('yes')]
         public ?bool $atBeltPath = null,
         /** Side to side by hand, against the limit; a figure stands above it; null: not felt. */
         #[Asked(Station::Measure, 50), StaleWith(Look::Movement)]

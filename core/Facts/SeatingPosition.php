@@ -6,6 +6,7 @@ namespace MintBuckle\Core\Facts;
 
 use MintBuckle\Core\Facts\Definition\Asked;
 use MintBuckle\Core\Facts\Definition\AskedWhen;
+use MintBuckle\Core\Facts\Definition\GoodWhen;
 use MintBuckle\Core\Facts\Definition\Like;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Quantity\Length;
@@ -51,6 +52,7 @@ final readonly class SeatingPosition
         public ?Length $width = null,
         /** Whether another person or seat is there; null: not asked. */
         #[Asked(Station::Place, 40, AskedWhen::WhenNeeded)]
+        #[GoodWhen('no')]
         public ?bool $taken = null,
         /** Where its tether anchor is, told to the family; null: not looked at. */
         #[Asked(Station::Place, 120, AskedWhen::WhenNeeded)]

@@ -53,9 +53,11 @@ final readonly class Setup
         public ?Webbing $webbing = null,
         /** Whether the belt lies in the seat's guides and moulded lines; null: not looked at. */
         #[Asked(Station::Secure, 190), Disturbs(Look::Movement)]
+        #[GoodWhen('yes')]
         public ?bool $beltInGuides = null,
         /** Whether a strap of the seat is caught under belt, door or cover; null: not looked at. */
         #[Asked(Station::Secure, 200), Disturbs(Look::Movement)]
+        #[GoodWhen('no')]
         public ?bool $strapTrapped = null,
         /**
          * What fixes the length of the belt; an empty list: nothing; null: not looked at.
@@ -80,6 +82,7 @@ final readonly class Setup
         public ?BigDecimal $buckleTurns = null,
         /** Whether the buckle rides up into the belt path; null: not looked at. */
         #[Asked(Station::Secure, 160), Disturbs(Look::Movement)]
+        #[GoodWhen('no')]
         public ?bool $buckleInPath = null,
         /** Whether the webbing in the path is twisted or folded; null: not looked at. */
         #[Asked(Station::Secure, 180), StaleWith(Look::Holding, Look::Twist), Disturbs(Look::Movement)]
@@ -91,15 +94,19 @@ final readonly class Setup
         public ?bool $clampDoorClosed = null,
         /** Whether both hooks are on designated lower anchors; null: not looked at. */
         #[Asked(Station::Secure, 210), StaleWith(Look::Holding), Disturbs(Look::Movement)]
+        #[GoodWhen('yes')]
         public ?bool $anchorDesignated = null,
         /** Whether the bars are borrowed from two neighbouring places; null: not looked at. */
         #[Asked(Station::Secure, 220), StaleWith(Look::Holding), Disturbs(Look::Movement)]
+        #[GoodWhen('no')]
         public ?bool $anchorsBorrowed = null,
         /** Whether the hooks are the way up their maker shows; null: not looked at. */
         #[Asked(Station::Secure, 230), StaleWith(Look::Holding)]
+        #[GoodWhen('yes')]
         public ?bool $hookRightWayUp = null,
         /** Whether the free end of an anchor strap lies loose; null: not looked at. */
         #[Asked(Station::Secure, 240)]
+        #[GoodWhen('no')]
         public ?bool $anchorTailLoose = null,
         /** Whether the shell is locked on its base, every indicator right; null: not looked at. */
         #[Asked(Station::Secure, 300), Disturbs(Look::Movement)]
@@ -109,6 +116,7 @@ final readonly class Setup
         public ?BaseUse $base = null,
         /** Whether straps that are not used are stored away; null: not looked at. */
         #[Asked(Station::Secure, 250)]
+        #[GoodWhen('yes')]
         public ?bool $unusedStrapsStowed = null,
         /** How far the seat moves. */
         public Movement $movement = new Movement(),
@@ -117,6 +125,7 @@ final readonly class Setup
         public ?Tips $tips = null,
         /** Whether the car stands level; null: not looked at. */
         #[Asked(Station::Measure, 110), StaleWith(Look::Ground), Disturbs(Look::Recline)]
+        #[GoodWhen('yes')]
         public ?bool $levelGround = null,
         /** Back of the shell, counted as angleFrom says; null: not measured. */
         #[Asked(Station::Measure, 130), StaleWith(Look::Recline)]
@@ -160,12 +169,14 @@ final readonly class Setup
         public ?SidePod $sidePod = null,
         /** What lies under the seat; null: not looked at. */
         #[Asked(Station::Measure, 300), Disturbs(Look::Movement, Look::Recline)]
+        #[GoodWhen('none')]
         public ?Wedge $wedge = null,
         /** How many noodles or towels lie under it, told only; null: not counted. */
         #[Within(0, 20), Asked(Station::Measure, 310), Disturbs(Look::Movement, Look::Recline)]
         public ?int $wedgeCount = null,
         /** How it meets the vehicle seat ahead; null: not looked at. */
         #[Asked(Station::Place, 160), StaleWith(Look::Standing)]
+        #[GoodWhen('none')]
         public ?FrontContact $frontContact = null,
         /** Where the carrying handle is; null: not looked at. */
         #[Asked(Station::Place, 170, as: AnswerKind::Choice, from: AnswersFrom::HandlePositions)]
@@ -176,9 +187,11 @@ final readonly class Setup
         public ?bool $vehicleBackUpright = null,
         /** Whether the seat touches the vehicle seat back; null: not looked at. */
         #[Asked(Station::Place, 190), Disturbs(Look::Movement)]
+        #[GoodWhen('yes')]
         public ?bool $touchesVehicleBack = null,
         /** Whether the vehicle head restraint pushes the seat away; null: not looked at. */
         #[Asked(Station::Place, 200), Disturbs(Look::Movement)]
+        #[GoodWhen('no')]
         public ?bool $headRestraintPushes = null,
         /** What was done to the vehicle head restraint, told only; null: not noted. */
         #[Asked(Station::Place, 210), Disturbs(Look::Movement, Look::VehicleBack)]

@@ -23,9 +23,11 @@ final readonly class Tether
         public ?bool $used = null,
         /** Whether it is on a real tether anchor; null: not looked at. */
         #[Asked(Station::Secure, 280), StaleWith(Look::Tether)]
+        #[GoodWhen('yes')]
         public ?bool $anchorDesignated = null,
         /** Whether its hook is the way up its maker shows; null: not looked at. */
         #[Asked(Station::Secure, 290)]
+        #[GoodWhen('yes')]
         public ?bool $hookRightWayUp = null,
         /** Whether it is slack; null: not looked at. */
         #[Asked(Station::Measure, 240), StaleWith(Look::Tether, Look::TetherPull), Disturbs(Look::Movement, Look::Recline)]

@@ -86,6 +86,7 @@ final class DatabaseSeeder extends Seeder
                 'name' => ucfirst($login),
                 'role' => $role,
                 'password' => 'market-day',
+                'pin' => '2468',
                 'certified_until' => $months === null ? null : $this->now->addMonths($months),
             ]);
         }

@@ -127,6 +127,7 @@ return [
         'agrees' => 'The family agrees after all',
         'because' => 'The family does not want it changed, because',
         'keep' => 'Keep as declined',
+        'title' => 'The family declines',
     ],
     'declined' => 'The family declines: “{why}”. It still counts as open.',
     'mend' => 'Put right: enter it afresh',
@@ -193,4 +194,16 @@ return [
         'unknown' => '{look}: cannot tell now',
     ],
     'onward' => 'Next',
+    'several' => 'Several of them',
+    'pin' => 'PIN of the second person',
+    'signs' => '{name} signs',
+    'finished' => '{phase, select, found {All that was found is put down.} other {{verdict, select, good_to_ride {Nothing is open.} other '
+        . '{Nothing more is asked. What is open stands below.}}}}',
+    'to_child' => 'Child {letter}’s seat',
+    'to_leave' => 'Family goes home',
+    'strap_test' => [
+        'pinch' => ['title' => 'Pinch the strap lengthwise at the shoulder', 'yes' => 'Nothing to pinch', 'no' => 'It can be pinched'],
+        'finger' => ['title' => 'One finger between strap and child', 'yes' => 'One goes in, not two', 'no' => 'Two go in'],
+    ],
+    'next_mend' => 'Put right{here, select, yes {} other {, at {station}}}',
 ];

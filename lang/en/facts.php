@@ -183,29 +183,38 @@ return [
         'answers' => ['below' => 'Below', 'in' => 'Between', 'above' => 'Above'],
     ],
     'setup.belt_fit.back' => [
-        'short' => 'Back rests against the seat', 'question' => 'Does the back rest against the seat?',
+        'short' => 'Back rests against the seat',
+        'question' => 'Does the back rest against the seat?',
         'good' => 'The back rests against the seat',
     ],
     'setup.belt_fit.knees' => [
-        'short' => 'Knees bend at the seat\'s edge', 'question' => 'Do the knees bend at the seat\'s edge?',
+        'short' => 'Knees bend at the seat\'s edge',
+        'question' => 'Do the knees bend at the seat\'s edge?',
         'good' => 'The knees bend at the seat’s edge',
     ],
     'setup.belt_fit.lap' => [
-        'short' => 'Lap part lies on the thighs', 'question' => 'Does the lap part lie on the thighs?',
+        'short' => 'Lap part lies on the thighs',
+        'question' => 'Does the lap part lie on the thighs?',
         'good' => 'The lap part lies on the thighs',
     ],
     'setup.belt_fit.shoulder' => [
-        'short' => 'Shoulder part crosses mid-chest', 'question' => 'Does the shoulder part cross mid-chest?',
+        'short' => 'Shoulder part crosses mid-chest',
+        'question' => 'Does the shoulder part cross mid-chest?',
         'good' => 'The shoulder part crosses mid-chest',
     ],
     'setup.belt_fit.stays' => [
-        'short' => 'Stays so for the whole ride', 'question' => 'Can the child stay so for the whole ride?',
+        'short' => 'Stays so for the whole ride',
+        'question' => 'Can the child stay so for the whole ride?',
         'good' => 'The child can stay so for the whole ride',
     ],
     'vehicle' => ['short' => 'Car', 'question' => 'Which car is it?', 'hint' => 'Enter the car when the family arrives.'],
     'setup' => ['short' => 'Set-up', 'question' => 'How is the seat set up?', 'hint' => 'Choose how the child rides and where.'],
     'setup.position' => ['short' => 'Place', 'question' => 'Where in the car?'],
-    'vehicle.positions.*.taken' => ['short' => 'Taken', 'question' => 'Has somebody or something else this place?'],
+    'vehicle.positions.*.taken' => [
+        'short' => 'Taken',
+        'question' => 'Has somebody or something else this place?',
+        'good' => 'Nobody and nothing else has this place',
+    ],
     'vehicle.positions.*.side_facing' => ['short' => 'Side-facing', 'question' => 'Does the vehicle seat face sideways?'],
     'vehicle.positions.*.airbag' => ['short' => 'Airbag ahead', 'question' => 'Is there an active airbag in front of this place?'],
     'vehicle.positions.*.tether_anchor' => [
@@ -271,16 +280,23 @@ return [
         'short' => 'Seat ahead',
         'question' => 'How does it meet the vehicle seat ahead?',
         'answers' => ['none' => 'Gap', 'touch' => 'Light touch', 'pressed' => 'Pressed hard'],
+        'good' => 'A gap to the vehicle seat ahead',
     ],
     'setup.handle' => ['short' => 'Handle', 'question' => 'Where is the carrying handle?'],
     'setup.vehicle_back_upright' => [
-        'short' => 'Vehicle back upright', 'question' => 'Is the vehicle seat back upright?',
+        'short' => 'Vehicle back upright',
+        'question' => 'Is the vehicle seat back upright?',
         'good' => 'The vehicle seat back stands upright',
     ],
-    'setup.touches_vehicle_back' => ['short' => 'Touches back', 'question' => 'Does the seat touch the vehicle seat back?'],
+    'setup.touches_vehicle_back' => [
+        'short' => 'Touches back',
+        'question' => 'Does the seat touch the vehicle seat back?',
+        'good' => 'It stands against the vehicle seat back',
+    ],
     'setup.head_restraint_pushes' => [
         'short' => 'Head restraint pushes',
         'question' => 'Does the vehicle head restraint push the seat away?',
+        'good' => 'The head restraint does not push it away',
     ],
     'setup.head_restraint' => [
         'short' => 'Head restraint is',
@@ -352,7 +368,8 @@ return [
         'answers' => ['buckle_side' => 'Buckle side', 'shoulder_side' => 'Shoulder side', 'both' => 'Both'],
     ],
     'setup.clamp_door_closed' => [
-        'short' => 'Door closed', 'question' => 'Is the clamp door fully closed?',
+        'short' => 'Door closed',
+        'question' => 'Is the clamp door fully closed?',
         'good' => 'The clamp door is fully closed',
     ],
     'setup.clip_distance' => ['short' => 'Clip distance', 'question' => 'How far is the locking clip from the latch plate?'],
@@ -362,7 +379,11 @@ return [
         'answers' => [4 => 'All four', 3 => 'Three', 2 => 'Two', 1 => 'One', 0 => 'None'],
     ],
     'setup.buckle_turns' => ['short' => 'Buckle turns', 'question' => 'How many turns has the buckle stalk?'],
-    'setup.buckle_in_path' => ['short' => 'Buckle in path', 'question' => 'Does the buckle ride up into the belt path?'],
+    'setup.buckle_in_path' => [
+        'short' => 'Buckle in path',
+        'question' => 'Does the buckle ride up into the belt path?',
+        'good' => 'The buckle stays clear of the belt path',
+    ],
     'vehicle.buckle_turns_ok' => ['short' => 'Turning allowed', 'question' => 'Does the vehicle allow turning the buckle stalk?'],
     'setup.twisted' => [
         'short' => 'Webbing',
@@ -370,16 +391,41 @@ return [
         'answers' => ['yes' => 'Twisted', 'no' => 'Flat'],
         'good' => 'The webbing lies flat in its path',
     ],
-    'setup.belt_in_guides' => ['short' => 'In the guides', 'question' => 'Does the belt lie in the seat\'s guides and moulded lines?'],
-    'setup.strap_trapped' => ['short' => 'Strap caught', 'question' => 'Is a strap of the seat caught under belt, door or cover?'],
-    'setup.anchor_designated' => ['short' => 'On real anchors', 'question' => 'Are both hooks on designated lower anchors?'],
-    'setup.anchors_borrowed' => ['short' => 'Borrowed bars', 'question' => 'Are the bars borrowed from two neighbouring places?'],
-    'setup.hook_right_way_up' => ['short' => 'Hooks the right way up', 'question' => 'Are the hooks the way up their maker shows?'],
+    'setup.belt_in_guides' => [
+        'short' => 'In the guides',
+        'question' => 'Does the belt lie in the seat\'s guides and moulded lines?',
+        'good' => 'The belt lies in the seat’s guides',
+    ],
+    'setup.strap_trapped' => [
+        'short' => 'Strap caught',
+        'question' => 'Is a strap of the seat caught under belt, door or cover?',
+        'good' => 'No strap of the seat is caught',
+    ],
+    'setup.anchor_designated' => [
+        'short' => 'On real anchors',
+        'question' => 'Are both hooks on designated lower anchors?',
+        'good' => 'Both hooks are on real lower anchors',
+    ],
+    'setup.anchors_borrowed' => [
+        'short' => 'Borrowed bars',
+        'question' => 'Are the bars borrowed from two neighbouring places?',
+        'good' => 'The bars belong to this place',
+    ],
+    'setup.hook_right_way_up' => [
+        'short' => 'Hooks the right way up',
+        'question' => 'Are the hooks the way up their maker shows?',
+        'good' => 'The hooks are the right way up',
+    ],
     'setup.anchor_tail_loose' => [
         'short' => 'Anchor strap end loose',
         'question' => 'Does the free end of an anchor strap lie loose in the seat?',
+        'good' => 'The anchor strap’s end is stored',
     ],
-    'setup.unused_straps_stowed' => ['short' => 'Unused straps stored', 'question' => 'Are the straps that are not used stored away?'],
+    'setup.unused_straps_stowed' => [
+        'short' => 'Unused straps stored',
+        'question' => 'Are the straps that are not used stored away?',
+        'good' => 'Straps that are not used are stored',
+    ],
     'setup.empty_booster_buckled' => ['short' => 'Empty booster buckled', 'question' => 'Is the booster buckled while it rides empty?'],
     'seat.clip_distance_max' => [
         'short' => 'Clip, at most',
@@ -387,10 +433,15 @@ return [
         'hint' => 'From the label or the manual of this seat.',
         'manual' => 'Locking clip from the latch plate, at most',
     ],
-    'setup.tether.anchor_designated' => ['short' => 'Tether on its anchor', 'question' => 'Is the tether on a real tether anchor?'],
+    'setup.tether.anchor_designated' => [
+        'short' => 'Tether on its anchor',
+        'question' => 'Is the tether on a real tether anchor?',
+        'good' => 'The tether is on a real tether anchor',
+    ],
     'setup.tether.hook_right_way_up' => [
         'short' => 'Tether hook the right way up',
         'question' => 'Is the tether hook the way up its maker shows?',
+        'good' => 'The tether hook is the right way up',
     ],
     'setup.shell_locked' => ['short' => 'Shell locked', 'question' => 'Is the shell locked on its base, with every indicator right?'],
     'setup.base' => [
@@ -435,6 +486,7 @@ return [
         'question' => 'Was the movement tried at the belt path?',
         'hint' => 'Where belt or anchor strap goes through the seat, with your weaker hand.',
         'answers' => ['yes' => 'At the belt path', 'no' => 'Elsewhere'],
+        'good' => 'Tried at the belt path',
     ],
     'setup.movement.side' => ['short' => 'Side to side', 'question' => 'How far does it move side to side?'],
     'setup.movement.front' => ['short' => 'Front to back', 'question' => 'How far does it move front to back?'],
@@ -475,6 +527,7 @@ return [
         'short' => 'Ground',
         'question' => 'Does the car stand on level ground?',
         'answers' => ['yes' => 'Level', 'no' => 'Sloping'],
+        'good' => 'The car stands level',
     ],
     'setup.indicator' => [
         'short' => 'Indicator',
@@ -515,20 +568,16 @@ return [
         'question' => 'Is the tether hooked on?',
         'answers' => ['yes' => 'Hooked on', 'no' => 'Not used'],
     ],
-    'setup.tether.slack' => [
-        'short' => 'Tether slack', 'question' => 'Is there slack in the tether?',
-        'good' => 'No slack in the tether',
-    ],
+    'setup.tether.slack' => ['short' => 'Tether slack', 'question' => 'Is there slack in the tether?', 'good' => 'No slack in the tether'],
     'setup.tether.overtight' => [
-        'short' => 'Tether overtight', 'question' => 'Is the tether drawn so hard that the seat shifts?',
+        'short' => 'Tether overtight',
+        'question' => 'Is the tether drawn so hard that the seat shifts?',
         'good' => 'The tether does not shift the seat',
     ],
-    'setup.tether.twisted' => [
-        'short' => 'Tether twisted', 'question' => 'Is the tether twisted?',
-        'good' => 'The tether lies flat',
-    ],
+    'setup.tether.twisted' => ['short' => 'Tether twisted', 'question' => 'Is the tether twisted?', 'good' => 'The tether lies flat'],
     'setup.tether.routed' => [
-        'short' => 'Tether as the vehicle shows', 'question' => 'Does the tether run as the vehicle shows?',
+        'short' => 'Tether as the vehicle shows',
+        'question' => 'Does the tether run as the vehicle shows?',
         'good' => 'The tether runs as the vehicle shows',
     ],
     'setup.parts_fitted' => ['short' => 'Parts on', 'question' => 'Which of these parts are on?'],
@@ -541,6 +590,7 @@ return [
         'short' => 'Under the seat',
         'question' => 'Is something under the seat?',
         'answers' => ['none' => 'Nothing', 'noodle' => 'Noodle', 'towel' => 'Towel'],
+        'good' => 'Nothing lies under the seat',
     ],
     'setup.wedge_count' => ['short' => 'How many under it', 'question' => 'How many noodles or towels lie under the seat?'],
     'seat.wedge_ok' => [
@@ -554,7 +604,8 @@ return [
         'manual' => 'Base that rests on the cushion',
     ],
     'setup.harness.buckled' => [
-        'short' => 'Buckle clicked in', 'question' => 'Are the tongues clicked in?',
+        'short' => 'Buckle clicked in',
+        'question' => 'Are the tongues clicked in?',
         'good' => 'The tongues are clicked in',
     ],
     'setup.harness.slot' => ['short' => 'Slot in use', 'question' => 'Which slot do the straps come from, counted from the lowest?'],
@@ -619,7 +670,8 @@ return [
     ],
     'seat.chest_clip' => ['short' => 'Has a chest clip', 'question' => 'Has this seat a chest clip?', 'manual' => 'Has a chest clip'],
     'setup.harness.crotch.under_child' => [
-        'short' => 'Crotch strap under the child', 'question' => 'Is the crotch strap under the child?',
+        'short' => 'Crotch strap under the child',
+        'question' => 'Is the crotch strap under the child?',
         'good' => 'The crotch strap is in front of the child',
     ],
     'setup.harness.crotch.slot' => ['short' => 'Crotch slot', 'question' => 'Which crotch slot is used, counted from the back?'],
@@ -628,19 +680,19 @@ return [
         'question' => 'Is it the nearest allowed slot that is clear of the child?',
     ],
     'setup.harness.too_tight' => [
-        'short' => 'Too tight', 'question' => 'Do the straps press into the skin?',
+        'short' => 'Too tight',
+        'question' => 'Do the straps press into the skin?',
         'good' => 'No strap presses into the skin',
     ],
-    'setup.harness.twisted' => [
-        'short' => 'Strap twisted', 'question' => 'Is a harness strap twisted?',
-        'good' => 'The straps lie flat',
-    ],
+    'setup.harness.twisted' => ['short' => 'Strap twisted', 'question' => 'Is a harness strap twisted?', 'good' => 'The straps lie flat'],
     'setup.harness.slouch' => [
-        'short' => 'Sits away from the seat', 'question' => 'Are bottom or back away from the seat?',
+        'short' => 'Sits away from the seat',
+        'question' => 'Are bottom or back away from the seat?',
         'good' => 'Bottom and back are against the seat',
     ],
     'setup.harness.coat' => [
-        'short' => 'Bulky coat under it', 'question' => 'Is a bulky coat under the harness?',
+        'short' => 'Bulky coat under it',
+        'question' => 'Is a bulky coat under the harness?',
         'good' => 'No bulky coat under the harness',
     ],
     'setup.harness.padding' => [
@@ -649,9 +701,21 @@ return [
         'good' => 'Nothing added behind or beneath the child',
     ],
     'setup.harness.insert' => ['short' => 'Insert', 'question' => 'Which of the maker\'s inserts is in the seat?'],
-    'setup.harness.head_support_ok' => ['short' => 'Head support right', 'question' => 'Is the head support just above the shoulders?'],
-    'setup.harness.hips_snug' => ['short' => 'Snug at the hips', 'question' => 'Is the harness snug at the hips?'],
-    'setup.harness.tail_loose' => ['short' => 'Strap end loose', 'question' => 'Does the free end of the strap lie loose?'],
+    'setup.harness.head_support_ok' => [
+        'short' => 'Head support right',
+        'question' => 'Is the head support just above the shoulders?',
+        'good' => 'The head support is just above the shoulders',
+    ],
+    'setup.harness.hips_snug' => [
+        'short' => 'Snug at the hips',
+        'question' => 'Is the harness snug at the hips?',
+        'good' => 'Snug at the hips',
+    ],
+    'setup.harness.tail_loose' => [
+        'short' => 'Strap end loose',
+        'question' => 'Does the free end of the strap lie loose?',
+        'good' => 'The strap’s free end is stored',
+    ],
     'setup.booster.lap' => [
         'short' => 'Lap part',
         'question' => 'Where does the lap part lie?',
@@ -665,7 +729,8 @@ return [
         'good' => 'The shoulder part crosses mid-chest',
     ],
     'setup.booster.under_arm' => [
-        'short' => 'Under the arm', 'question' => 'Is the shoulder part under the arm or behind the back?',
+        'short' => 'Under the arm',
+        'question' => 'Is the shoulder part under the arm or behind the back?',
         'good' => 'The shoulder part is over the shoulder',
     ],
     'setup.booster.guides_ok' => [
@@ -683,11 +748,13 @@ return [
         ],
     ],
     'setup.booster.slouch' => [
-        'short' => 'Sits away from the back', 'question' => 'Are bottom or back away from the back?',
+        'short' => 'Sits away from the back',
+        'question' => 'Are bottom or back away from the back?',
         'good' => 'Bottom and back are against the back',
     ],
     'setup.booster.slack' => [
-        'short' => 'Shoulder part loose', 'question' => 'Does the shoulder part hang loose on the chest?',
+        'short' => 'Shoulder part loose',
+        'question' => 'Does the shoulder part hang loose on the chest?',
         'good' => 'The shoulder part lies snug on the chest',
     ],
     'setup.booster.head_support_ok' => [
@@ -701,7 +768,8 @@ return [
         'good' => 'The ears are below the top of the back',
     ],
     'setup.booster.belt_locked' => [
-        'short' => 'Belt locked', 'question' => 'Is the belt locked over the child?',
+        'short' => 'Belt locked',
+        'question' => 'Is the belt locked over the child?',
         'good' => 'The belt runs free over the child',
     ],
     'handover' => [

@@ -64,4 +64,6 @@ return [
     'which_date' => 'It can mean more than one day: {dates}. Which is meant? Write it as in brackets.',
     'as_date' => '{date} ({written})',
     'no_measure' => '“{text}” cannot be read. Enter it like 12.5, 1 1/2, 22 lb 4 oz, 2 ft 11 or 89 cm.',
+    'wrong_pin' => 'Name and PIN do not belong together. Nobody has signed.',
+    'pin_rests' => 'That PIN was wrong too often. Wait a minute.',
 ];

@@ -127,6 +127,7 @@ return [
         'agrees' => 'La familia acepta al final',
         'because' => 'La familia no quiere cambiarlo, porque',
         'keep' => 'Guardar como rechazado',
+        'title' => 'La familia no quiere',
     ],
     'declined' => 'La familia lo rechaza: «{why}». Sigue contando como abierto.',
     'mend' => 'Corregido: anotarlo de nuevo',
@@ -193,4 +194,16 @@ return [
         'unknown' => '{look}: no se puede decir ahora',
     ],
     'onward' => 'Seguir',
+    'several' => 'Varias de ellas',
+    'pin' => 'PIN de la segunda persona',
+    'signs' => '{name} firma',
+    'finished' => '{phase, select, found {Todo lo que se encontró está anotado.} other {{verdict, select, good_to_ride {No queda nada '
+        . 'pendiente.} other {No se pregunta nada más. Lo pendiente está abajo.}}}}',
+    'to_child' => 'Asiento del niño {letter}',
+    'to_leave' => 'La familia se va',
+    'strap_test' => [
+        'pinch' => ['title' => 'Pellizque la correa a lo largo, en el hombro', 'yes' => 'Nada que pellizcar', 'no' => 'Se puede pellizcar'],
+        'finger' => ['title' => 'Un dedo entre la correa y el niño', 'yes' => 'Entra uno, no dos', 'no' => 'Entran dos'],
+    ],
+    'next_mend' => 'Corregir{here, select, yes {} other {, en {station}}}',
 ];

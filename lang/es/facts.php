@@ -189,7 +189,8 @@ return [
         'answers' => ['below' => 'Debajo', 'in' => 'Entre', 'above' => 'Encima'],
     ],
     'setup.belt_fit.back' => [
-        'short' => 'La espalda descansa contra el asiento', 'question' => '¿La espalda descansa contra el asiento?',
+        'short' => 'La espalda descansa contra el asiento',
+        'question' => '¿La espalda descansa contra el asiento?',
         'good' => 'La espalda se apoya en el asiento',
     ],
     'setup.belt_fit.knees' => [
@@ -215,7 +216,11 @@ return [
     'vehicle' => ['short' => 'Vehículo', 'question' => '¿Qué vehículo es?', 'hint' => 'Anote el vehículo cuando llegue la familia.'],
     'setup' => ['short' => 'Instalación', 'question' => '¿Cómo está instalado el asiento?', 'hint' => 'Elija cómo viaja el niño y dónde.'],
     'setup.position' => ['short' => 'Lugar', 'question' => '¿En qué lugar del vehículo?'],
-    'vehicle.positions.*.taken' => ['short' => 'Ocupado', 'question' => '¿Ocupa este lugar alguien o algo más?'],
+    'vehicle.positions.*.taken' => [
+        'short' => 'Ocupado',
+        'question' => '¿Ocupa este lugar alguien o algo más?',
+        'good' => 'Nadie ni nada más ocupa este lugar',
+    ],
     'vehicle.positions.*.side_facing' => ['short' => 'Mira de lado', 'question' => '¿Mira de lado el asiento del vehículo?'],
     'vehicle.positions.*.airbag' => [
         'short' => 'Bolsa de aire enfrente',
@@ -288,16 +293,23 @@ return [
         'short' => 'Asiento de adelante',
         'question' => '¿Cómo queda respecto del asiento de adelante?',
         'answers' => ['none' => 'Separado', 'touch' => 'Lo roza', 'pressed' => 'Presiona fuerte'],
+        'good' => 'Hay espacio hasta el asiento del vehículo de delante',
     ],
     'setup.handle' => ['short' => 'Asa', 'question' => '¿Dónde está el asa?'],
     'setup.vehicle_back_upright' => [
-        'short' => 'Respaldo del vehículo vertical', 'question' => '¿Está vertical el respaldo del vehículo?',
+        'short' => 'Respaldo del vehículo vertical',
+        'question' => '¿Está vertical el respaldo del vehículo?',
         'good' => 'El respaldo del vehículo está vertical',
     ],
-    'setup.touches_vehicle_back' => ['short' => 'Toca el respaldo', 'question' => '¿Toca el asiento el respaldo del vehículo?'],
+    'setup.touches_vehicle_back' => [
+        'short' => 'Toca el respaldo',
+        'question' => '¿Toca el asiento el respaldo del vehículo?',
+        'good' => 'Está contra el respaldo del vehículo',
+    ],
     'setup.head_restraint_pushes' => [
         'short' => 'El apoyacabezas empuja',
         'question' => '¿Separa el apoyacabezas del vehículo al asiento?',
+        'good' => 'El apoyacabezas no lo empuja',
     ],
     'setup.head_restraint' => [
         'short' => 'El apoyacabezas está',
@@ -377,7 +389,8 @@ return [
         'answers' => ['buckle_side' => 'Lado de la hebilla', 'shoulder_side' => 'Lado del hombro', 'both' => 'Ambos'],
     ],
     'setup.clamp_door_closed' => [
-        'short' => 'Puerta cerrada', 'question' => '¿Está bien cerrada la puerta de sujeción?',
+        'short' => 'Puerta cerrada',
+        'question' => '¿Está bien cerrada la puerta de sujeción?',
         'good' => 'La puerta de sujeción está bien cerrada',
     ],
     'setup.clip_distance' => [
@@ -390,7 +403,11 @@ return [
         'answers' => [4 => 'Las cuatro', 3 => 'Tres', 2 => 'Dos', 1 => 'Una', 0 => 'Ninguna'],
     ],
     'setup.buckle_turns' => ['short' => 'Vueltas de la hebilla', 'question' => '¿Cuántas vueltas tiene el tallo de la hebilla?'],
-    'setup.buckle_in_path' => ['short' => 'Hebilla en la ruta', 'question' => '¿Sube la hebilla hasta la ruta del cinturón?'],
+    'setup.buckle_in_path' => [
+        'short' => 'Hebilla en la ruta',
+        'question' => '¿Sube la hebilla hasta la ruta del cinturón?',
+        'good' => 'La hebilla queda fuera de la ruta del cinturón',
+    ],
     'vehicle.buckle_turns_ok' => ['short' => 'Se permite girar', 'question' => '¿Permite el vehículo girar el tallo de la hebilla?'],
     'setup.twisted' => [
         'short' => 'Cinta',
@@ -398,25 +415,41 @@ return [
         'answers' => ['yes' => 'Torcida', 'no' => 'Plana'],
         'good' => 'La cinta está plana en su ruta',
     ],
-    'setup.belt_in_guides' => ['short' => 'En las guías', 'question' => '¿Pasa el cinturón por las guías y canales del asiento?'],
+    'setup.belt_in_guides' => [
+        'short' => 'En las guías',
+        'question' => '¿Pasa el cinturón por las guías y canales del asiento?',
+        'good' => 'El cinturón va por las guías del asiento',
+    ],
     'setup.strap_trapped' => [
         'short' => 'Correa atrapada',
         'question' => '¿Hay una correa del asiento atrapada debajo del cinturón, de la puerta o de la funda?',
+        'good' => 'Ninguna correa del asiento está atrapada',
     ],
     'setup.anchor_designated' => [
         'short' => 'En anclajes verdaderos',
         'question' => '¿Están ambos ganchos en anclajes inferiores designados?',
+        'good' => 'Los dos ganchos están en anclajes inferiores de verdad',
     ],
-    'setup.anchors_borrowed' => ['short' => 'Barras prestadas', 'question' => '¿Son las barras de dos lugares vecinos?'],
+    'setup.anchors_borrowed' => [
+        'short' => 'Barras prestadas',
+        'question' => '¿Son las barras de dos lugares vecinos?',
+        'good' => 'Las barras son de este lugar',
+    ],
     'setup.hook_right_way_up' => [
         'short' => 'Ganchos en su posición',
         'question' => '¿Están los ganchos en la posición que muestra el fabricante?',
+        'good' => 'Los ganchos están del lado correcto',
     ],
     'setup.anchor_tail_loose' => [
         'short' => 'Extremo de anclaje suelto',
         'question' => '¿Está suelto en el asiento el extremo libre de una correa de anclaje?',
+        'good' => 'El extremo de la correa de anclaje está guardado',
     ],
-    'setup.unused_straps_stowed' => ['short' => 'Correas sin uso guardadas', 'question' => '¿Están guardadas las correas que no se usan?'],
+    'setup.unused_straps_stowed' => [
+        'short' => 'Correas sin uso guardadas',
+        'question' => '¿Están guardadas las correas que no se usan?',
+        'good' => 'Las correas que no se usan están guardadas',
+    ],
     'setup.empty_booster_buckled' => ['short' => 'Elevador vacío abrochado', 'question' => '¿Va abrochado el elevador cuando viaja vacío?'],
     'seat.clip_distance_max' => [
         'short' => 'Clip, máximo',
@@ -427,10 +460,12 @@ return [
     'setup.tether.anchor_designated' => [
         'short' => 'Correa superior en su anclaje',
         'question' => '¿Está la correa superior en un verdadero anclaje para ella?',
+        'good' => 'La correa superior está en un anclaje de verdad',
     ],
     'setup.tether.hook_right_way_up' => [
         'short' => 'Gancho superior en su posición',
         'question' => '¿Está el gancho de la correa superior en la posición que muestra el fabricante?',
+        'good' => 'El gancho de la correa superior está del lado correcto',
     ],
     'setup.shell_locked' => [
         'short' => 'Carcasa encajada',
@@ -481,6 +516,7 @@ return [
         'question' => '¿Se probó el movimiento en la ruta del cinturón?',
         'hint' => 'Por donde el cinturón o la correa de anclaje atraviesa el asiento, con la mano menos hábil.',
         'answers' => ['yes' => 'En la ruta del cinturón', 'no' => 'En otra parte'],
+        'good' => 'Se prueba en la ruta del cinturón',
     ],
     'setup.movement.side' => ['short' => 'De lado a lado', 'question' => '¿Cuánto se mueve de lado a lado?'],
     'setup.movement.front' => ['short' => 'Adelante y atrás', 'question' => '¿Cuánto se mueve de adelante hacia atrás?'],
@@ -521,6 +557,7 @@ return [
         'short' => 'Suelo',
         'question' => '¿Está el vehículo en suelo nivelado?',
         'answers' => ['yes' => 'Nivelado', 'no' => 'Inclinado'],
+        'good' => 'El vehículo está en suelo nivelado',
     ],
     'setup.indicator' => [
         'short' => 'Indicador',
@@ -562,7 +599,8 @@ return [
         'answers' => ['yes' => 'Enganchada', 'no' => 'Sin usar'],
     ],
     'setup.tether.slack' => [
-        'short' => 'Holgura de la correa superior', 'question' => '¿Tiene holgura la correa superior?',
+        'short' => 'Holgura de la correa superior',
+        'question' => '¿Tiene holgura la correa superior?',
         'good' => 'La correa superior no tiene holgura',
     ],
     'setup.tether.overtight' => [
@@ -571,7 +609,8 @@ return [
         'good' => 'La correa superior no mueve el asiento',
     ],
     'setup.tether.twisted' => [
-        'short' => 'Correa superior torcida', 'question' => '¿Está torcida la correa superior?',
+        'short' => 'Correa superior torcida',
+        'question' => '¿Está torcida la correa superior?',
         'good' => 'La correa superior está plana',
     ],
     'setup.tether.routed' => [
@@ -589,6 +628,7 @@ return [
         'short' => 'Debajo del asiento',
         'question' => '¿Hay algo debajo del asiento?',
         'answers' => ['none' => 'Nada', 'noodle' => 'Tubo de espuma', 'towel' => 'Toalla'],
+        'good' => 'No hay nada debajo del asiento',
     ],
     'setup.wedge_count' => ['short' => 'Cuántos debajo', 'question' => '¿Cuántos tubos de espuma o toallas hay debajo del asiento?'],
     'seat.wedge_ok' => [
@@ -602,7 +642,8 @@ return [
         'manual' => 'Base que descansa sobre el cojín',
     ],
     'setup.harness.buckled' => [
-        'short' => 'Hebilla cerrada', 'question' => '¿Hicieron clic las lengüetas?',
+        'short' => 'Hebilla cerrada',
+        'question' => '¿Hicieron clic las lengüetas?',
         'good' => 'Las lengüetas hicieron clic',
     ],
     'setup.harness.slot' => ['short' => 'Ranura en uso', 'question' => '¿De qué ranura salen las correas, contando desde la más baja?'],
@@ -684,11 +725,13 @@ return [
         'question' => '¿Es la ranura permitida más cercana que queda libre del niño?',
     ],
     'setup.harness.too_tight' => [
-        'short' => 'Demasiado apretado', 'question' => '¿Se clavan las correas en la piel?',
+        'short' => 'Demasiado apretado',
+        'question' => '¿Se clavan las correas en la piel?',
         'good' => 'Ninguna correa se clava en la piel',
     ],
     'setup.harness.twisted' => [
-        'short' => 'Correa torcida', 'question' => '¿Está torcida una correa del arnés?',
+        'short' => 'Correa torcida',
+        'question' => '¿Está torcida una correa del arnés?',
         'good' => 'Las correas están planas',
     ],
     'setup.harness.slouch' => [
@@ -697,7 +740,8 @@ return [
         'good' => 'La cadera y la espalda están contra el asiento',
     ],
     'setup.harness.coat' => [
-        'short' => 'Abrigo grueso debajo', 'question' => '¿Hay un abrigo grueso debajo del arnés?',
+        'short' => 'Abrigo grueso debajo',
+        'question' => '¿Hay un abrigo grueso debajo del arnés?',
         'good' => 'No hay abrigo grueso debajo del arnés',
     ],
     'setup.harness.padding' => [
@@ -709,9 +753,18 @@ return [
     'setup.harness.head_support_ok' => [
         'short' => 'Soporte de cabeza bien puesto',
         'question' => '¿Está el soporte de la cabeza apenas por encima de los hombros?',
+        'good' => 'El apoyo de la cabeza está justo por encima de los hombros',
     ],
-    'setup.harness.hips_snug' => ['short' => 'Ceñido en la cadera', 'question' => '¿Está ceñido el arnés en la cadera?'],
-    'setup.harness.tail_loose' => ['short' => 'Extremo de correa suelto', 'question' => '¿Está suelto el extremo libre de la correa?'],
+    'setup.harness.hips_snug' => [
+        'short' => 'Ceñido en la cadera',
+        'question' => '¿Está ceñido el arnés en la cadera?',
+        'good' => 'Ajustado en las caderas',
+    ],
+    'setup.harness.tail_loose' => [
+        'short' => 'Extremo de correa suelto',
+        'question' => '¿Está suelto el extremo libre de la correa?',
+        'good' => 'El extremo libre de la correa está guardado',
+    ],
     'setup.booster.lap' => [
         'short' => 'Parte abdominal',
         'question' => '¿Dónde queda la parte abdominal?',
@@ -749,7 +802,8 @@ return [
         'good' => 'La cadera y la espalda están contra el respaldo',
     ],
     'setup.booster.slack' => [
-        'short' => 'Parte del hombro floja', 'question' => '¿Cuelga floja sobre el pecho la parte del hombro?',
+        'short' => 'Parte del hombro floja',
+        'question' => '¿Cuelga floja sobre el pecho la parte del hombro?',
         'good' => 'La parte del hombro está ceñida al pecho',
     ],
     'setup.booster.head_support_ok' => [
@@ -763,7 +817,8 @@ return [
         'good' => 'Las orejas están por debajo del borde del respaldo',
     ],
     'setup.booster.belt_locked' => [
-        'short' => 'Cinturón bloqueado', 'question' => '¿Está el cinturón bloqueado sobre el niño?',
+        'short' => 'Cinturón bloqueado',
+        'question' => '¿Está el cinturón bloqueado sobre el niño?',
         'good' => 'El cinturón corre libre sobre el niño',
     ],
     'handover' => [

@@ -64,4 +64,6 @@ return [
     'which_date' => 'Puede ser más de un día: {dates}. ¿Cuál es? Escríbala como entre paréntesis.',
     'as_date' => '{date} ({written})',
     'no_measure' => '«{text}» no se puede leer. Anótelo como 12.5, 1 1/2, 22 lb 4 oz, 2 pies 11 u 89 cm.',
+    'wrong_pin' => 'El nombre y el PIN no corresponden. Nadie ha firmado.',
+    'pin_rests' => 'Ese PIN fue incorrecto demasiadas veces. Espere un minuto.',
 ];

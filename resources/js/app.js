@@ -7,6 +7,7 @@ import { carPlan } from './car-plan.js';
 import { keepTyping } from './keep-typing.js';
 import { keyboard } from './keyboard.js';
 import { labelScan } from './label-scan.js';
+import { nextFocus } from './next-focus.js';
 import { press } from './press.js';
 import { printing } from './printing.js';
 import { findingsHandle } from './findings-handle.js';
@@ -16,6 +17,9 @@ import { trouble } from './trouble.js';
 
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;
+// Going back loads the page anew: what was there may have changed, and nothing personal stays in the browser.
+htmx.config.historyCacheSize = 0;
+htmx.config.refreshOnHistoryMiss = true;
 // A refused answer comes back with 422 and says what to do: show it in place.
 htmx.config.responseHandling = [
     { code: '204', swap: false },
@@ -32,6 +36,7 @@ carPlan();
 keepTyping();
 keyboard();
 labelScan();
+nextFocus();
 press();
 printing();
 findingsHandle();

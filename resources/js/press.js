@@ -14,7 +14,7 @@ export function press() {
             go(target.querySelector('summary'));
         } else if (target instanceof HTMLInputElement && target.type === 'checkbox') {
             target.click();
-            target.form.querySelector('.keep').click();
+            (target.closest('.several') ?? target.form).querySelector('.keep').click();
         } else if (target instanceof HTMLInputElement) {
             go(target);
         } else {

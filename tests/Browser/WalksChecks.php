@@ -20,10 +20,10 @@ trait WalksChecks
     private static Hand $hand = Hand::Mouse;
 
     /** @param array{born?: string, weight: string, height: string, seat: string, made: string, mode: string, place: string} $child */
-    private static function arrive(string $family, array $child): int
+    private static function arrive(string $family, array $child, ?string $car = null): int
     {
         self::open('/arrive');
-        self::fillArrival($family, $child);
+        self::fillArrival($family, $child, $car);
         (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText($child['place']);
         self::press('.actions .press');
 
@@ -35,13 +35,13 @@ trait WalksChecks
      *
      * @param array{born?: string, weight: string, height: string, seat: string, made: string, mode: string, place: string} $child
      */
-    private static function fillArrival(string $family, array $child): void
+    private static function fillArrival(string $family, array $child, ?string $car = null): void
     {
         self::waitFor('main.arrive');
         self::one('#f-first_name')->sendKeys($family);
         self::one('#f-vehicle')->sendKeys('Halven Sound');
         self::one('#f-model_year')->sendKeys('2018');
-        self::press('[name="layout"]');
+        self::press($car ?? '[name="layout"]');
         self::press('[name="consent"]');
         self::$driver->executeScript('document.getElementById("f-children-0-born_on").value = arguments[0];', [$child['born'] ?? '']);
         self::one('#f-children-0-weight')->sendKeys($child['weight']);
@@ -116,6 +116,15 @@ trait WalksChecks
                         page = new DOMParser().parseFromString(await kept.text(), 'text/html');
                         continue;
                     }
+                    const tested = page.querySelector(`.next [data-strap-test="${answers['setup.harness.tightness.test']}"]`);
+                    if (tested) {
+                        const body = new FormData(tested);
+                        body.set('answer', answers['setup.harness.tightness.passes']);
+                        const kept = await fetch(tested.getAttribute('action'), {method: 'POST', body: new URLSearchParams(body), headers: {'HX-Request': 'true'}});
+                        if (!kept.ok) { return `the test: ${kept.status}`; }
+                        page = new DOMParser().parseFromString(await kept.text(), 'text/html');
+                        continue;
+                    }
                     const form = fault ?? page.querySelector('.next form[data-path]');
                     const path = form?.dataset.path.replace(/^vehicle\.positions\.\d+\./, 'place.');
                     if (!form || (answers[path] === 'unknown' && asked[path])) { return null; }
@@ -125,7 +134,7 @@ trait WalksChecks
                     const body = new FormData(form);
                     const field = form.querySelector('input[name=amount], input[name=answer]');
                     if (Array.isArray(answer)) {
-                        answer.forEach((one) => body.append(form.querySelector(`input[value="${one}"]`).name, one));
+                        answer.forEach((one) => body.append(form.querySelector(`button[name="answers[]"][value="${one}"]`).name, one));
                     } else if (form.querySelector(`button[name=answer][value="${answer}"]`) || !field) {
                         body.set('answer', answer);
                     } else {
@@ -150,9 +159,14 @@ trait WalksChecks
     private static function answerFromThePanel(array $answers): array
     {
         $asked = [];
-        while (self::all('.next form[data-path]') !== []) {
+        while (self::all('.next form[data-path], .next [data-strap-test]') !== []) {
             if (self::all('.next .looks') !== []) {
                 array_push($asked, ...self::answerLooks($answers));
+                continue;
+            }
+            if (self::all('.next [data-strap-test]') !== []) {
+                self::assertIsString($answers['setup.harness.tightness.test']);
+                self::give(".next [data-strap-test='{$answers['setup.harness.tightness.test']}']", $answers['setup.harness.tightness.passes']);
                 continue;
             }
             $path = (string) self::one('.next form[data-path]')->getAttribute('data-path');
@@ -224,9 +238,12 @@ trait WalksChecks
     {
         $id = self::waitFor("{$form} input[name='id']")->getAttribute('value');
         $page = self::$driver->executeScript('return performance.timeOrigin;');
-        if (is_array($answer)) {
+        if (is_array($answer) && count($answer) === 1) {
+            self::actuate("{$form} button[name='answers[]'][value='{$answer[0]}']");
+        } elseif (is_array($answer)) {
+            self::actuate("{$form} .several > summary");
             array_map(static fn(string $one) => self::actuate("{$form} input[value='{$one}']"), $answer);
-            self::actuate("{$form} .keep");
+            self::actuate("{$form} .several .keep");
         } elseif (self::all("{$form} button[name='answer'][value='{$answer}']") !== []) {
             self::actuate("{$form} button[name='answer'][value='{$answer}']");
         } else {

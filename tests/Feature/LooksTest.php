@@ -91,7 +91,7 @@ final class LooksTest extends FeatureTestCase
     {
         $check = self::check(5);
         $before = Fact::query()->where('check_id', $check->id)->count();
-        $this->rest($check, ['setup.harness.buckled', 'vehicle.positions.0.airbag'])->assertInvalid('lines.1');
+        $this->rest($check, ['setup.harness.buckled', 'vehicle.positions.0.airbag'])->assertStatus(422);
         $this->rest($check, ['setup.harness.buckled', 'seat.history.altered'])->assertStatus(422);
         $this->rest($check, [])->assertInvalid('lines');
         self::assertSame($before, Fact::query()->where('check_id', $check->id)->count());

@@ -8,6 +8,8 @@ use App\Models\Visit;
 use App\Visits\TakeToBay;
 use App\Words\Telling;
 use Illuminate\Http\RedirectResponse;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Telling\Message;
 
 final readonly class BayController
@@ -16,7 +18,11 @@ final readonly class BayController
     {
         $bay = $take($visit);
 
-        return redirect()->route('event')->with(
+        $first = $visit->checks()->orderBy('letter')->first();
+
+        return ($first === null
+            ? redirect()->route('event')
+            : redirect()->route('checks.show', [$first->id, InspectionPhase::Found->value, Station::Label->value]))->with(
             'status',
             Telling::now()->tell(new Message('visits.taken_in', ['ticket' => $visit->ticket, 'bay' => $bay])),
         );

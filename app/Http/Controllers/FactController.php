@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\PersonByPin;
 use App\Checks\LogPage;
 use App\Checks\RecordFact;
 use App\Http\CheckAnswer;
@@ -28,6 +29,7 @@ final readonly class FactController
         Check $check,
         Station $station,
         RecordFact $record,
+        PersonByPin $personByPin,
         CheckAnswer $answer,
     ): Response|RedirectResponse {
         return $answer->after($check, $request->phase(), $station, $request->key(), static fn() => $record(
@@ -36,8 +38,9 @@ final readonly class FactController
             $request->id(),
             $request->key(),
             $request->posted(),
-            $request->author(),
+            $request->signer() === null ? $request->author() : $personByPin(...$request->signer()),
             $request->note(),
+            $request->with(),
         ));
     }
 }

@@ -24,15 +24,22 @@ final class FactRequest extends EntryRequest
         return [
             // One button that names both fact and answer: "seat.history.damage add".
             'entry' => ['nullable', 'string', 'max:150', 'regex:/\A\S+ \S+\z/'],
+            // A second fact that the same press tells, and the id of its entry.
+            'with' => ['nullable', 'string', 'max:150', 'regex:/\A\S+ \S+\z/'],
+            'with_id' => ['required_with:with', 'uuid'],
             'answer' => ['nullable', 'string', 'max:2000'],
             'answers' => ['nullable', 'array', 'max:50'],
             'answers.*' => ['string', 'max:200'],
+            'ticked' => ['nullable', 'array', 'max:50'],
+            'ticked.*' => ['string', 'max:200'],
             'amount' => ['nullable', 'string', 'max:40'],
             'unit' => ['nullable', 'string', 'max:8'],
             'lines' => ['nullable', 'string', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
             'detail' => ['nullable', 'string', 'max:500'],
             'note' => ['nullable', 'string', 'max:500'],
+            'signer' => ['nullable', 'string', 'max:80'],
+            'pin' => ['nullable', 'string', 'max:8'],
         ];
     }
 
@@ -41,11 +48,27 @@ final class FactRequest extends EntryRequest
         return $this->filled('entry') ? $this->string('entry')->before(' ')->toString() : $this->string('key')->toString();
     }
 
+    /** @return array{string, string, array<array-key, mixed>}|null id, key and answer of a second fact that the same press tells */
+    public function with(): ?array
+    {
+        [$key, $answer] = [...explode(' ', $this->string('with')->toString(), 2), ''];
+
+        return $this->filled('with') ? [$this->string('with_id')->toString(), $key, ['answer' => $answer]] : null;
+    }
+
+    /** @return array{string, string}|null name and PIN of a second person who signs on this device */
+    public function signer(): ?array
+    {
+        return $this->key() === 'handover.checker' && $this->filled('signer')
+            ? [$this->string('signer')->toString(), $this->string('pin')->toString()]
+            : null;
+    }
+
     /** @return array<array-key, mixed> */
     public function posted(): array
     {
         $both = $this->filled('entry') ? ['answer' => $this->string('entry')->after(' ')->toString()] : [];
 
-        return $both + $this->only(['answer', 'answers', 'amount', 'unit', 'lines', 'name', 'detail']);
+        return $both + $this->only(['answer', 'answers', 'ticked', 'amount', 'unit', 'lines', 'name', 'detail']);
     }
 }

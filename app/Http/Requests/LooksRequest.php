@@ -19,7 +19,7 @@ final class LooksRequest extends FormRequest
         return [
             'phase' => ['required', Rule::enum(InspectionPhase::class)],
             'lines' => ['required', 'array', 'max:40'],
-            'lines.*' => ['required', 'string', 'regex:/\A[a-z][a-z_.]{2,80} [0-9a-f-]{36}\z/'],
+            'lines.*' => ['required', 'string', 'regex:/\A[a-z][a-z0-9_.]{2,80} [0-9a-f-]{36}\z/'],
         ];
     }
 

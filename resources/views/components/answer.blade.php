@@ -16,14 +16,7 @@
     @break
 
     @case(AnswerKind::Choices)
-        <div class="choices">
-            @foreach ($row->choices as $value => $label)
-                <label class="choice tick"><input type="checkbox" name="answers[]" id="{{ $id }}-{{ $value }}"
-                        value="{{ $value }}" @checked(in_array($value, (array) $row->value, true))> <span>@tell($label)</span></label>
-            @endforeach
-            <button class="keep">{{ __('common.keep') }}</button>
-            <button name="answer" value="nothing" @class(['choice', 'on' => $row->value === []])>{{ __('common.none_of_these') }}</button>
-        </div>
+        <x-several :row="$row" :id="$id" />
     @break
 
     @case(AnswerKind::Length)
@@ -55,13 +48,7 @@
     @break
 
     @case(AnswerKind::Signature)
-        <div class="choices">
-            @if (is_object($row->value))
-                <span class="signed">{{ __('checks.signed_by', ['name' => ucfirst($row->value->id)]) }}</span>
-            @endif
-            <button class="choice" name="answer" value="sign">{{ __('checks.sign_as', ['name' => (string) auth()->user()?->name])
-                }}</button>
-        </div>
+        <x-signature :row="$row" :page="$page" :id="$id" />
     @break
 
     @case(AnswerKind::Elsewhere)

@@ -1,7 +1,7 @@
 @use('MintBuckle\Core\Facts\Definition\AnswerKind')
 @use('App\Checks\FactText')
 @props(['row', 'page', 'where'])
-<x-fact-form :page="$page" :path="$row->path"
+<x-fact-form :page="$page" :path="$row->path" :onward="$where === 'next'"
     :class="Illuminate\Support\Arr::toCssClasses(['row-fact', 'asked' => $row->asked, 'kind-' . $row->askable->kind->value])"
     :id="$row->id($where)" :data-path="$row->path">
     <legend>@tell($where === 'next' || $row->asked ? $row->askable->question() : $row->askable->short())</legend>

@@ -1,5 +1,5 @@
 @use('Symfony\Component\Uid\UuidV7')
-@props(['page', 'path' => null, 'phase' => null])
+@props(['page', 'path' => null, 'phase' => null, 'onward' => false])
 {{-- Posts one fact of this check; the id is made here, so that a fact that arrives twice is stored once. --}}
 <form method="post" action="{{ $page->factsUrl }}" novalidate hx-post="{{ $page->factsUrl }}" {{ $attributes }}>
     @csrf
@@ -8,5 +8,8 @@
         <input type="hidden" name="key" value="{{ $path }}">
     @endif
     <input type="hidden" name="phase" value="{{ ($phase ?? $page->phase)->value }}">
+    @if ($onward)
+        <input type="hidden" name="onward" value="1">
+    @endif
     <fieldset @disabled($page->signed)>{{ $slot }}</fieldset>
 </form>

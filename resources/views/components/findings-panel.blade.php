@@ -13,27 +13,31 @@
         <button type="button" class="findings-handle" data-findings-handle hidden
             aria-label="{{ __('checks.panel_handle') }}"></button>
     </div>
-    @if ($page->next && !$page->signed)
-        <div class="next" id="next">
-            <h2>{{ __('checks.next', [
-                'here' => $page->next->askable->station === $page->station,
-                'station' => $page->next->askable->station->title(),
+    @if ($page->stationOfNext() !== null && !$page->signed)
+        <div class="next" id="next" tabindex="-1">
+            <h2>{{ __($page->mend !== null ? 'checks.next_mend' : 'checks.next', [
+                'here' => $page->stationOfNext() === $page->station,
+                'station' => $page->stationOfNext()->title(),
             ]) }}</h2>
-            @if ($page->felt !== null)
-                <x-fact-form :page="$page" :path="$page->felt->path" class="felt" data-felt>
-                    <legend>@tell($page->felt->askable->question())</legend>
-                    <div class="choices">
-                        @foreach ($page->felt->choices as $value => $label)
-                            <button class="choice" name="answer" value="{{ $value }}">@tell($label)</button>
-                        @endforeach
-                    </div>
-                </x-fact-form>
-            @endif
-            @if ($page->looks === [])
-                <x-asked-row :row="$page->next" :page="$page" where="next" />
-            @else
+            @if ($page->mend !== null)
+                <x-mend-next :page="$page" :card="$page->mend" />
+            @elseif ($page->strapTests !== [])
+                @foreach ($page->strapTests as $test)
+                    <x-strap-test :page="$page" :test="$test" />
+                @endforeach
+            @elseif ($page->looks !== [])
                 <x-looks :page="$page" />
+            @else
+                @if ($page->felt !== null)
+                    <x-felt :page="$page" :felt="$page->felt" :figure="$page->next" />
+                @endif
+                <x-asked-row :row="$page->next" :page="$page" where="next" />
             @endif
+        </div>
+    @elseif (!$page->signed)
+        <div class="next finished" id="next" tabindex="-1">
+            <p>@says($page->finished())</p>
+            <a class="press" href="{{ $page->onward() }}" data-afterwards>@tell($page->afterwards())</a>
         </div>
     @endif
     <div class="findings-more">

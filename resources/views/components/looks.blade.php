@@ -4,7 +4,7 @@
 <div class="looks" data-looks>
     <p><strong>{{ __('checks.looks.how') }}</strong></p>
     @foreach ($page->looks as $row)
-        <x-fact-form :page="$page" :path="$row->path" class="look" :data-path="$row->path" data-good="{{ $row->askable->good }}">
+        <x-fact-form :page="$page" :path="$row->path" class="look" onward :data-path="$row->path" data-good="{{ $row->askable->good }}">
             <legend class="visually-hidden">@tell($row->askable->question())</legend>
             @if (count($row->faults()) === 1)
                 <button name="answer" value="{{ array_key_first($row->faults()) }}" data-not-so
@@ -28,6 +28,7 @@
     <form method="post" action="{{ $page->post('looks') }}" hx-post="{{ $page->post('looks') }}" class="rest">
         @csrf
         <input type="hidden" name="phase" value="{{ $page->phase->value }}">
+        <input type="hidden" name="onward" value="1">
         @foreach ($page->looks as $row)
             <input type="hidden" name="lines[]" value="{{ $row->path }} {{ UuidV7::generate() }}">
         @endforeach

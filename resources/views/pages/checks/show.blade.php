@@ -1,6 +1,5 @@
-@use('App\Words\Telling')
 @use('MintBuckle\Core\Record\InspectionPhase')
-<x-layout :title="$page->title() . ' · ' . Telling::now()->tell($page->station->title())" main="check-main">
+<x-layout :title="$page->heading()" main="check-main">
     <x-slot:head>
         <x-head :title="$page->title()" :subtitle="$page->subtitle()">
             <nav class="switch phases" aria-label="{{ __('checks.phase') }}">

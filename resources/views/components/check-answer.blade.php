@@ -1,0 +1,3 @@
+@props(['page'])
+<title>{{ $page->heading() }} · Mint Buckle</title>
+<x-check :page="$page" />

@@ -1,0 +1,15 @@
+@props(['page', 'card'])
+{{-- One fault to put right: what it is, what to do, and how it is now. --}}
+<div class="mend-next" data-mend="{{ $card->subject }}">
+    <x-finding-words :finding="$card->finding" />
+    @foreach ($card->facts as $row)
+        @if ($page->feltBeside($row) !== null)
+            <x-felt :page="$page" :felt="$page->feltBeside($row)" :figure="$row" />
+        @endif
+        <x-asked-row :row="$row" :page="$page" where="next" />
+    @endforeach
+    <details class="more">
+        <summary>{{ __('checks.decline.title') }}</summary>
+        <x-decline :card="$card" :page="$page" />
+    </details>
+</div>
