@@ -42,6 +42,9 @@ final readonly class AskedRows
     /** What the side drawing takes, beside those asked. */
     private const DRAWN_REAR = ['setup.angle', 'setup.overhang'];
 
+    /** What is told first: the rest below the path is not asked while it is open. */
+    private const LEADS = ['setup.tether.used' => 'setup.tether.'];
+
     private Questionnaire $catalogue;
 
     /** @param array<string, mixed> $stale path => what was seen before something it depends on was changed */
@@ -99,7 +102,7 @@ final readonly class AskedRows
     public function looks(Station $station): array
     {
         $looks = [];
-        foreach ($this->askedAt($station) as $path) {
+        foreach ($this->inTurn($this->askedAt($station)) as $path) {
             $askable = $this->catalogue->for($path);
             if ($askable?->good !== null && (array_key_exists($path, $this->stale) || $this->facts->latest($path) === null)) {
                 $looks[] = $this->row($askable, $path, true);
@@ -118,7 +121,7 @@ final readonly class AskedRows
     public function next(Station $station): ?AskedRow
     {
         $first = null;
-        foreach ($this->askedAt(null) as $path) {
+        foreach ($this->inTurn($this->askedAt(null)) as $path) {
             $askable = $this->catalogue->for($path);
             $turn = $askable === null ? null : $this->turn($askable, $path, $station);
             if ($turn !== null && ($first === null || $turn < $first[0])) {
@@ -127,6 +130,21 @@ final readonly class AskedRows
         }
 
         return $first === null ? null : $this->row($first[1], $first[2], true);
+    }
+
+    /**
+     * @param list<string> $asked
+     * @return list<string> without those that wait for another
+     */
+    private function inTurn(array $asked): array
+    {
+        $open = array_intersect_key(self::LEADS, array_flip($this->askedAt(null)));
+
+        return array_values(array_filter($asked, static fn(string $path): bool => array_filter(
+            $open,
+            static fn(string $below, string $lead): bool => $path !== $lead && str_starts_with($path, $below),
+            ARRAY_FILTER_USE_BOTH,
+        ) === []));
     }
 
     /** @return list<int> which comes the earlier, the smaller it is */

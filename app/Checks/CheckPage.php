@@ -8,6 +8,7 @@ use App\Models\Check;
 use App\Models\User;
 use App\Recalls\NameDoubt;
 use App\Units;
+use App\Visits\DeparturePage;
 use App\Words\Telling;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\Askable;
@@ -20,6 +21,7 @@ use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Locking\BeltTree;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
@@ -51,7 +53,7 @@ final readonly class CheckPage
 
     public ?AskedRow $next;
 
-    /** @var FindingCard|null what is put right now: it comes before the hand-over and after everything that must be seen */
+    /** @var FindingCard|null what is put right now: it comes before everything that must be seen again */
     public ?FindingCard $mend;
 
     /** @var AskedRow|null the same movement felt by hand, where a direction's figure is asked next */
@@ -207,10 +209,10 @@ final readonly class CheckPage
             : null;
     }
 
-    /** The first fault that can be put right by entering how it is now; none while something else waits to be seen again. */
+    /** The first fault that can be put right by entering how it is now: all are put right before what they disturb is seen again. */
     private function toMend(): ?FindingCard
     {
-        if ($this->phase === InspectionPhase::Found || $this->signed || ($this->next?->askable->station ?? Station::Handover) !== Station::Handover) {
+        if ($this->phase === InspectionPhase::Found || $this->signed) {
             return null;
         }
         foreach ($this->assessment->findings as $finding) {
@@ -288,6 +290,14 @@ final readonly class CheckPage
             $this->another() !== null => new Message('checks.to_child', ['letter' => $this->another()->letter]),
             default => new Message('checks.to_leave'),
         };
+    }
+
+    /** @return string|null what the signer has seen, where this is the family's only seat and all is good: it goes home from here */
+    public function seenGood(): ?string
+    {
+        return $this->phase === InspectionPhase::Left && $this->assessment->verdict === Verdict::GoodToRide && $this->check->isAlone()
+            ? (new DeparturePage($this->check->visit, [$this->check->id => $this->judged], new Collection()))->seen
+            : null;
     }
 
     private function another(): ?Check

@@ -88,6 +88,12 @@ final class Check extends Model
         return $this->hasMany(Fact::class)->orderBy('seq');
     }
 
+    /** Whether it is the only seat of its visit. */
+    public function isAlone(): bool
+    {
+        return self::query()->where('visit_id', $this->visit_id)->whereKeyNot($this->id)->doesntExist();
+    }
+
     /** Another seat of the same visit that still has something to be looked at. */
     public function another(): ?self
     {

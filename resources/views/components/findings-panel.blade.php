@@ -37,7 +37,15 @@
     @elseif (!$page->signed)
         <div class="next finished" id="next" tabindex="-1">
             <p>@says($page->finished())</p>
-            <a class="press" href="{{ $page->onward() }}" data-afterwards>@tell($page->afterwards())</a>
+            @if ($page->seenGood() !== null)
+                <form method="post" action="{{ route('visits.departure', $page->check->visit_id) }}">
+                    @csrf
+                    <input type="hidden" name="seen" value="{{ $page->seenGood() }}">
+                    <button class="press" data-leave="good">@tell($page->afterwards())</button>
+                </form>
+            @else
+                <a class="press" href="{{ $page->onward() }}" data-afterwards>@tell($page->afterwards())</a>
+            @endif
         </div>
     @endif
     <div class="findings-more">
