@@ -27,6 +27,8 @@ final readonly class AnswerReader
     /** Beside this word a list is empty: looked at, and nothing there. */
     public const NOTHING = 'nothing';
 
+    public const SIGN = 'sign';
+
     /** Several were ticked, and then kept. */
     private const TICKED = 'ticked';
 
@@ -71,7 +73,9 @@ final readonly class AnswerReader
             AnswerKind::Heights => $answer === self::NOTHING ? [] : self::heights($posted),
             AnswerKind::Essentials => self::named($answer, $posted, $before, 'essential'),
             AnswerKind::Approvals => self::named($answer, $posted, $before, 'approved'),
-            AnswerKind::Signature => ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()],
+            AnswerKind::Signature => $answer === self::SIGN
+                ? ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()]
+                : throw UnreadableAnswer::because('choose_one'),
             AnswerKind::Elsewhere => throw new UnreadableAnswer(Telling::now()->tell($askable->hint())),
         };
     }

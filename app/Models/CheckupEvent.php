@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use DateTimeInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use MintBuckle\Core\Calendar\CalendarDate;
 
 /**
  * A checkup event with the values it works by.
@@ -55,6 +57,12 @@ final class CheckupEvent extends Model
     public function clock(CarbonImmutable $moment, string $format = 'H:i'): string
     {
         return $moment->setTimezone($this->timezone)->format($format);
+    }
+
+    /** The day it is where the event is held. */
+    public function dayOf(DateTimeInterface $moment): CalendarDate
+    {
+        return CalendarDate::parse($this->clock(CarbonImmutable::instance($moment), 'Y-m-d'));
     }
 
     /** @return array<string, mixed> the law's floors in the case format's shape */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Recalls;
 
 use App\Models\Campaign as Row;
+use App\Models\CheckupEvent;
 use App\Models\RecallImport;
 use App\Models\RecallList;
 use Illuminate\Support\Facades\Storage;
-use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Writer;
@@ -35,7 +35,7 @@ final readonly class ReadRecallList
         $import->update(['state' => ImportState::Reading]);
         $after = [];
         try {
-            $today = CalendarDate::parse($this->clock->now()->format('Y-m-d'));
+            $today = CheckupEvent::current()->dayOf($this->clock->now());
             $keep = function (Campaign $campaign, int $number) use ($import, &$after): void {
                 $after[$campaign->id] = self::digest(Writer::section($campaign));
                 if ($number % self::EVERY === 0) {

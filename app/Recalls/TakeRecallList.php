@@ -11,7 +11,6 @@ use App\Models\RecallImport;
 use App\Models\RecallList;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\CandidateKeys;
 use Psr\Clock\ClockInterface;
@@ -56,7 +55,7 @@ final readonly class TakeRecallList
         $next = DB::selectOne("SELECT nextval('campaigns_id_seq') AS id");
         $id = is_object($next) && isset($next->id) && is_int($next->id) ? $next->id : 1;
         [$rows, $keys] = [[], []];
-        $today = CalendarDate::parse($this->clock->now()->format('Y-m-d'));
+        $today = CheckupEvent::current()->dayOf($this->clock->now());
         $keep = function (Campaign $campaign, int $number) use ($import, $list, &$id, &$rows, &$keys): void {
             $rows[] = ['id' => $id, 'recall_list_id' => $list->id] + Row::row($campaign);
             foreach (CandidateKeys::ofCampaign($campaign) as $beginning) {

@@ -125,8 +125,9 @@ final class ArrivalTest extends FeatureTestCase
     {
         $waiting = Visit::query()->where('ticket', 7)->firstOrFail();
         Visit::query()->where('ticket', 4)->firstOrFail()->update(['left_at' => now()]);
-        $this->signedIn()->post("/visits/{$waiting->id}/bay")->assertRedirect('/');
-        $this->post("/visits/{$waiting->id}/bay")->assertRedirect('/');
+        $first = "/checks/{$waiting->checks()->orderBy('letter')->firstOrFail()->id}/found/label";
+        $this->signedIn()->post("/visits/{$waiting->id}/bay")->assertRedirect($first);
+        $this->post("/visits/{$waiting->id}/bay")->assertRedirect($first);
 
         self::assertSame(2, $waiting->refresh()->bay);
     }

@@ -84,7 +84,7 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testTheNextQuestionIsOfThisStationFirst(): void
     {
-        self::assertSame('setup.head_to_shell_top', self::page(5, InspectionPhase::Found, Station::Child)->next?->path);
+        self::assertSame('child.shoulder_height', self::page(5, InspectionPhase::Found, Station::Child)->next?->path);
         self::assertSame(Station::Measure, self::page(5, InspectionPhase::Found, Station::Measure)->next?->askable->station);
         self::assertNull(self::page(3, InspectionPhase::Found, Station::Label)->next, 'hand-over is not asked of what was found');
         self::assertSame('handover.shown_back', self::page(3, InspectionPhase::Left, Station::Handover)->next?->path, 'a whole section is begun by its first fact');

@@ -14,6 +14,7 @@ use App\Visits\CompleteVisit;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\InspectionPhase;
@@ -238,12 +239,29 @@ final class FactsTest extends FeatureTestCase
         $this->signedIn('ines')->answer($check, 'handover.technician', ['answer' => 'sign'], InspectionPhase::Found)->assertUnprocessable()->assertSee('Hand-over is asked as the seat leaves');
         $this->answer($check, 'handover.shown_back', ['answer' => 'yes'])->assertOk();
         $this->get("/checks/{$check->id}/left/handover")->assertSee('Who worked here?');
-        $this->answer($check, 'handover.technician', ['answer' => 'sign'])->assertOk()->assertSee('Until when is the technician certified?');
-        $this->answer($check, 'handover.technician.certified_until', ['answer' => '2027-03-01'])->assertOk()->assertDontSee('Until when is the technician certified?');
+        $this->answer($check, 'handover.technician', ['answer' => 'sign'], station: 'handover')->assertOk()->assertSee('Until when is the technician certified?');
+        $this->answer($check, 'handover.technician.certified_until', ['answer' => '2027-03-01'], station: 'handover')->assertOk()->assertDontSee('<legend>Until when is the technician certified?</legend>', false);
         $handover = AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->handover;
 
         self::assertSame(['ines', '2027-03-01'], [$handover?->technician?->id, (string) $handover?->technician?->certifiedUntil]);
         $this->get("/checks/{$check->id}/found/handover")->assertDontSee('Sign as')->assertSee('asked as it leaves')->assertSee('Go on to how it leaves');
+    }
+
+    /** The second signature is the second person's own, by their PIN on the same device. */
+    public function testTheSecondPersonSignsByPin(): void
+    {
+        $check = self::check(3);
+        $sign = fn(string $who, string $pin): TestResponse => $this->answer($check, 'handover.checker', ['signer' => $who, 'pin' => $pin], station: 'handover');
+        $this->signedIn()->answer($check, 'handover.technician', ['answer' => 'sign'], station: 'handover')->assertOk()->assertSee('Odalys signs')->assertDontSee('Wren signs');
+        $sign('odalys', '1111')->assertUnprocessable()->assertSee('Nobody has signed');
+        $sign('odalys', '2468')->assertOk()->assertSee('Signed by Odalys');
+        $fact = Fact::query()->where('check_id', $check->id)->where('key', 'handover.checker')->with('author')->sole();
+        self::assertSame('odalys', $fact->author->login, 'the fact is the second person\'s own');
+        foreach (range(1, 5) as $try) {
+            $sign('ines', '0000')->assertUnprocessable();
+        }
+        $sign('ines', '2468')->assertUnprocessable()->assertSee('wrong too often');
+        $this->answer($check, 'handover.technician', ['signer' => 'odalys', 'pin' => '2468'], station: 'handover')->assertStatus(422);
     }
 
     /** Slots keep the unit they were entered in, whoever looks at them; a mistaken unit is refused. */

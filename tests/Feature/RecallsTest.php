@@ -13,6 +13,7 @@ use App\Models\RecallList;
 use App\Recalls\ImportState;
 use App\Recalls\MatchAgain;
 use App\Recalls\RecallExport;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Request;
 use Illuminate\Http\UploadedFile;
@@ -33,12 +34,18 @@ final class RecallsTest extends FeatureTestCase
         config(['recalls.feed' => 'http://feed.test', 'recalls.back_off_ms' => [1, 1]]);
     }
 
+    /** Where the event is, it is another day at times. */
+    private static function today(): string
+    {
+        return CarbonImmutable::now(CheckupEvent::current()->timezone)->toDateString();
+    }
+
     private const CSV = "id,maker,models,made_from,made_to,advice,defect,remedy\r\nN-1,Pellwick,PW-410|PW-4*,2020-01-01,2030-01-01,stop_use,\"it \"\"may\"\" open,\r\nsuddenly\",a new one\r\nN-2,Nobody,,,,,,\r\n";
 
     public function testAFileIsReadLookedAtAndTaken(): void
     {
         $before = RecallList::current()?->id;
-        $import = $this->upload(self::CSV, now()->toDateString());
+        $import = $this->upload(self::CSV, self::today());
 
         self::assertSame([ImportState::Ready, 2, []], [$import->state, $import->size, $import->problems]);
         self::assertSame([2, 3, 0], $import->changes['counts'] ?? null);
@@ -51,13 +58,13 @@ final class RecallsTest extends FeatureTestCase
         self::assertNotSame($before, $list->id);
         self::assertSame([$list->id, ImportState::Taken], [CheckupEvent::current()->recall_list_id, $import->refresh()->state]);
         self::assertSame("it \"may\" open,\r\nsuddenly", Campaign::query()->where('code', 'N-1')->sole()->defect);
-        $this->get('/recalls')->assertOk()->assertSee(now()->format('j M Y'))->assertSee('Of today')->assertSee('data-campaign="N-2"', false);
+        $this->get('/recalls')->assertOk()->assertSee(CarbonImmutable::parse(self::today())->format('j M Y'))->assertSee('Of today')->assertSee('data-campaign="N-2"', false);
         $this->get('/recalls?q=pell-wick')->assertSee('data-campaign="N-1"', false)->assertDontSee('data-campaign="N-2"', false);
     }
 
     public function testPressingTwiceTakesOnce(): void
     {
-        $import = $this->upload(self::CSV, now()->toDateString());
+        $import = $this->upload(self::CSV, self::today());
         $this->put("/recalls/imports/{$import->id}");
         $lists = RecallList::query()->count();
         $this->put("/recalls/imports/{$import->id}")->assertRedirect();
@@ -99,7 +106,7 @@ final class RecallsTest extends FeatureTestCase
 
     public function testACheckLooksOnlyAtWhatMayConcernItsSeat(): void
     {
-        $import = $this->upload("id,maker,models\nA-1,OTTERMOOR,om 22*\nA-2,Ottermoor,OM-9*\nA-3,Ottermoor,\nA-4,Pellwick,\n", now()->toDateString());
+        $import = $this->upload("id,maker,models\nA-1,OTTERMOOR,om 22*\nA-2,Ottermoor,OM-9*\nA-3,Ottermoor,\nA-4,Pellwick,\n", self::today());
         $this->put("/recalls/imports/{$import->id}");
         $case = AssembleCase::read(self::check(3)->load('visit.event.recallList'), InspectionPhase::Left);
 
@@ -115,7 +122,7 @@ final class RecallsTest extends FeatureTestCase
         $gone->visit->family?->update(['contact' => '0100 555 010']);
         $model = $gone->seatModel;
         self::assertNotNull($model);
-        $import = $this->upload("id,maker,models,advice,defect\nZ-1,{$model->maker},{$model->model},usable_until_remedy,the label may peel\n", now()->toDateString());
+        $import = $this->upload("id,maker,models,advice,defect\nZ-1,{$model->maker},{$model->model},usable_until_remedy,the label may peel\n", self::today());
         $this->put("/recalls/imports/{$import->id}");
 
         $page = $this->get('/recalls')->assertOk()->assertSee('data-follow-up="affected"', false)->assertSee('0100 555 010')->assertSee('Z-1: the label may peel. It may be used until it is put right: ask the maker.');
@@ -149,7 +156,7 @@ final class RecallsTest extends FeatureTestCase
 
     public function testTheFeedIsAskedAgainBeforeItIsGivenUp(): void
     {
-        $good = '{"format": "mint-buckle/recall-list", "version": 1, "dated": "' . now()->toDateString() . '", "campaigns": []}';
+        $good = '{"format": "mint-buckle/recall-list", "version": 1, "dated": "' . self::today() . '", "campaigns": []}';
         Http::fakeSequence('feed.test/*')->pushStatus(500)->pushStatus(503)->push($good);
         $this->signedIn()->post('/recalls/feed', ['behaviour' => 'broken'])->assertRedirect();
 
@@ -172,7 +179,7 @@ final class RecallsTest extends FeatureTestCase
 
     public function testACancelledListLeavesNoTrace(): void
     {
-        $import = $this->upload(self::CSV, now()->toDateString());
+        $import = $this->upload(self::CSV, self::today());
         $this->delete("/recalls/imports/{$import->id}")->assertRedirect();
         $this->put("/recalls/imports/{$import->id}");
 

@@ -23,8 +23,8 @@ final readonly class BayController
         return ($first === null
             ? redirect()->route('event')
             : redirect()->route('checks.show', [$first->id, InspectionPhase::Found->value, Station::Label->value]))->with(
-            'status',
-            Telling::now()->tell(new Message('visits.taken_in', ['ticket' => $visit->ticket, 'bay' => $bay])),
-        );
+                'status',
+                Telling::now()->tell(new Message('visits.taken_in', ['ticket' => $visit->ticket, 'bay' => $bay])),
+            );
     }
 }

@@ -22,7 +22,7 @@ final readonly class RecallController
 
         return view('pages.recalls.index', ['page' => new RecallsPage(
             $list,
-            $list === null ? null : (int) $list->dated->diffInDays($clock->now()->format('Y-m-d')),
+            $list === null ? null : (int) $list->dated->diffInDays((string) CheckupEvent::current()->dayOf($clock->now())),
             CheckupEvent::current(),
             RecallImport::query()->orderByDesc('id')->limit(5)->get(),
             $list?->shown($search, RecallsPage::SHOWN) ?? new Collection(),

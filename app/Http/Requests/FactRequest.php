@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Checks\AnswerReader;
+
 /** One answer to one fact. */
 final class FactRequest extends EntryRequest
 {
@@ -67,8 +69,12 @@ final class FactRequest extends EntryRequest
     /** @return array<array-key, mixed> */
     public function posted(): array
     {
-        $both = $this->filled('entry') ? ['answer' => $this->string('entry')->after(' ')->toString()] : [];
+        $own = match (true) {
+            $this->filled('entry') => ['answer' => $this->string('entry')->after(' ')->toString()],
+            $this->signer() !== null => ['answer' => AnswerReader::SIGN],
+            default => [],
+        };
 
-        return $both + $this->only(['answer', 'answers', 'ticked', 'amount', 'unit', 'lines', 'name', 'detail']);
+        return $own + $this->only(['answer', 'answers', 'ticked', 'amount', 'unit', 'lines', 'name', 'detail']);
     }
 }
