@@ -32,6 +32,7 @@ use App\Http\Controllers\SeatModelFileController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StandInController;
+use App\Http\Controllers\TriedController;
 use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitsController;
 use App\Http\Controllers\VehicleController;
@@ -114,6 +115,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
     Route::post('/checks/{check}/looks/{station}', [LooksController::class, 'store'])->name('looks.store');
     Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');
+    Route::post('/checks/{check}/tries/{station}', [TriedController::class, 'store'])->name('tries.store');
     Route::post('/checks/{check}/names/{station}', [NameController::class, 'store'])->name('names.store');
     Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');
     Route::post('/checks/{check}/card/{performer}', [CardController::class, 'store'])->name('card.store');

@@ -6,12 +6,14 @@ namespace App\Checks;
 
 use App\Units;
 use MintBuckle\Core\Context\AssessmentContext;
+use MintBuckle\Core\Facts\Felt;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
+use MintBuckle\Core\Record\LoggedFact;
 use MintBuckle\Present\Drawing\BeltRoute;
 use MintBuckle\Present\Drawing\BuckleFront;
 use MintBuckle\Present\Drawing\CarAbove;
@@ -75,7 +77,10 @@ final readonly class CheckDrawings
     {
         $tries = [];
         foreach (['side', 'front', 'up'] as $direction) {
-            $tries[$direction] = array_map(self::length(...), $this->facts->history("setup.movement.{$direction}"));
+            $tries[$direction] = array_map(
+                self::tried(...),
+                $this->facts->given("setup.movement.{$direction}", "setup.movement.{$direction}_felt"),
+            );
         }
 
         return MovementGauge::of(
@@ -85,8 +90,12 @@ final readonly class CheckDrawings
         );
     }
 
-    private static function length(stdClass $measured): Length
+    private static function tried(LoggedFact $try): Length|Felt
     {
+        $measured = $try->value();
+        if (! $measured instanceof stdClass) {
+            return Felt::from(is_string($measured) ? $measured : '');
+        }
         $unit = is_string($measured->unit ?? null) ? LengthUnit::from($measured->unit) : LengthUnit::Millimetre;
 
         return Length::of(json_encode($measured->value ?? 0, JSON_THROW_ON_ERROR), $unit);

@@ -23,9 +23,11 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Locking\BeltTree;
+use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
+use MintBuckle\Core\Record\ReinspectionRules;
 use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\ListingKind;
 use MintBuckle\Core\Telling\Message;
@@ -55,6 +57,9 @@ final readonly class CheckPage
 
     /** @var FindingCard|null what is put right now: it comes before everything that must be seen again */
     public ?FindingCard $mend;
+
+    /** @var LooseBox|null what to try where it will not hold, beside its fault */
+    public ?LooseBox $loose;
 
     /** @var AskedRow|null the same movement felt by hand, where a direction's figure is asked next */
     public ?AskedRow $felt;
@@ -129,6 +134,7 @@ final readonly class CheckPage
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
         $this->next = $this->asked->next($from);
         $this->mend = $this->toMend();
+        $this->loose = $this->mend === null ? null : LooseBox::beside($this->mend->finding, $this->situation, $this->facts);
         $station = $this->station = $onward ? $this->stationOfNext() ?? $from : $from;
         $this->factsUrl = $this->post('facts');
         [$rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
@@ -310,7 +316,7 @@ final readonly class CheckPage
         return "{$this->url}/" . ($phase ?? $this->phase)->value . '/' . ($station ?? $this->station)->value;
     }
 
-    /** @param 'facts'|'undo'|'declines'|'names'|'looks' $what is posted; the answer shows this station */
+    /** @param 'facts'|'undo'|'declines'|'names'|'looks'|'tries' $what is posted; the answer shows this station */
     public function post(string $what): string
     {
         return "{$this->url}/{$what}/{$this->station->value}";
@@ -409,6 +415,32 @@ final readonly class CheckPage
         return $other === null
             ? null
             : new CheckDrawings(new AssessmentContext($other->case), $this->phase->other(), $this->units, $other->facts);
+    }
+
+    /** @return list<LogLine> the tries of the movement, with what was changed and tried between them; none before the second try */
+    public function trail(): array
+    {
+        $moved = array_map(
+            static fn(string $direction): string => "setup.movement.{$direction}",
+            ['side', 'front', 'up', 'side_felt', 'front_felt', 'up_felt'],
+        );
+        $disturb = array_filter(
+            ReinspectionRules::standard()->changes(),
+            static fn(string $path): bool => array_intersect(ReinspectionRules::standard()->after($path), $moved) !== [],
+        );
+        $tries = $this->facts->given(...$moved);
+        $since = array_search($tries[0] ?? null, $this->facts->entries, true);
+        $lines = is_int($since) ? array_filter(
+            array_slice($this->facts->entries, $since),
+            static fn(LoggedFact $entry): bool => $entry->json !== 'null' && (
+                in_array($entry->key, [...$moved, ...$disturb], true)
+                || AnnotationKind::ofKey($entry->key) === AnnotationKind::Tried
+            ),
+        ) : [];
+
+        return count($tries) < 2
+            ? []
+            : array_values(array_map(fn(LoggedFact $entry): LogLine => LogLine::entry($entry, $this->case), $lines));
     }
 
     /** @return list<LogLine> what was changed between found and left */

@@ -8,6 +8,8 @@ use App\Models\Fact;
 use App\Visits\DeparturePage;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Facts\CaseFile;
+use MintBuckle\Core\Loose\Attempt;
+use MintBuckle\Core\Loose\Sight;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
@@ -41,10 +43,22 @@ final readonly class LogLine
             AnnotationKind::Ticked => new Message('log.ticked'),
             AnnotationKind::SentOff => new Message('log.sent_off'),
             AnnotationKind::Confirmed => new Message('log.confirmed'),
+            AnnotationKind::Seen => new Message('log.seen', ['what' => Sight::tryFrom(substr($key, strlen('seen.')))?->title()]),
+            AnnotationKind::Tried => new Message('log.tried', [
+                'what' => Attempt::named(explode('.', $key, 3)[2] ?? '')?->step(),
+            ]),
             null => in_array($key, self::WHOLE, true)
                 ? new Message("log.whole.{$key}")
                 : Questionnaire::standard()->for($key)?->short() ?? new Message($key),
         };
+    }
+
+    /** One entry by itself, without who and when. */
+    public static function entry(LoggedFact $logged, CaseFile $case): self
+    {
+        $value = $logged->isOfTheCase() ? self::told($logged, $case) : '';
+
+        return new self(self::what($logged->key), $value, null, null, false, false);
     }
 
     /** @param list<string> $undone ids of facts that were taken back */

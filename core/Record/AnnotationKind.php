@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Record;
 
-/** What is kept in the same log beside the facts of the case: what the family declined, which steps of the card were done. */
+/**
+ * What is kept in the same log beside the facts of the case: what the family declined, which steps of the card were done, what was
+ * seen of a seat that would not hold and what was tried. */
 enum AnnotationKind: string
 {
     case Declined = 'declined';
     case Ticked = 'ticked';
     case SentOff = 'sent_off';
     case Confirmed = 'confirmed';
+    case Seen = 'seen';
+    case Tried = 'tried';
 
     public static function ofKey(string $key): ?self
     {

@@ -78,6 +78,24 @@ final readonly class FactLog
         return $own === [] ? null : $own[count($own) - 1];
     }
 
+    /** @return list<LoggedFact> every known value that these facts were given, in the order in which they came */
+    public function given(string ...$keys): array
+    {
+        return array_values(array_filter(
+            $this->entries,
+            static fn(LoggedFact $entry): bool => in_array($entry->key, $keys, true) && $entry->json !== 'null',
+        ));
+    }
+
+    /** @return list<LoggedFact> what is noted of a kind beside the facts, in the order in which it came */
+    public function noted(AnnotationKind $kind): array
+    {
+        return array_values(array_filter(
+            $this->entries,
+            static fn(LoggedFact $entry): bool => AnnotationKind::ofKey($entry->key) === $kind && $entry->json !== 'null',
+        ));
+    }
+
     /** @return list<stdClass> every value a fact was given, oldest first */
     public function history(string $key): array
     {

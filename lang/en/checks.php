@@ -206,4 +206,7 @@ return [
         'finger' => ['title' => 'One finger between strap and child', 'yes' => 'One goes in, not two', 'no' => 'Two go in'],
     ],
     'next_mend' => 'Put right{here, select, yes {} other {, at {station}}}',
+    'trail' => 'Tries so far, and what was changed between them',
+    'enlarge' => 'The drawing, larger or small',
+    'figure' => 'Enter a figure',
 ];

@@ -90,6 +90,7 @@ return [
     'movement' => [
         'limit' => 'Limit: {inclusive, select, yes {no more than} other {less than}} {limit}.',
         'try' => '{way}, try {number}: {moved}, {within, select, yes {within the limit} other {too much}}.',
+        'felt' => '{way}, try {number}: felt, {felt, select, still {still} within {within the limit} other {more than the limit}}.',
     ],
     'plane' => [
         'child' => '{known, select, yes {The child weighs {weight} and is {height} tall.} other {The child has not been weighed and '

@@ -16,4 +16,6 @@ return [
     'yes' => 'yes',
     'not_known' => 'not known',
     'affirmed' => 'affirmed in a list',
+    'seen' => 'Seen: {what}',
+    'tried' => 'Tried: {what}',
 ];

@@ -206,4 +206,7 @@ return [
         'finger' => ['title' => 'Un dedo entre la correa y el niño', 'yes' => 'Entra uno, no dos', 'no' => 'Entran dos'],
     ],
     'next_mend' => 'Corregir{here, select, yes {} other {, en {station}}}',
+    'trail' => 'Intentos hasta ahora y lo que se cambió entre ellos',
+    'enlarge' => 'El dibujo, grande o pequeño',
+    'figure' => 'Anotar una cifra',
 ];

@@ -98,6 +98,7 @@ return [
     'movement' => [
         'limit' => 'Límite: {inclusive, select, yes {no más de} other {menos de}} {limit}.',
         'try' => '{way}, intento {number}: {moved}, {within, select, yes {dentro del límite} other {demasiado}}.',
+        'felt' => '{way}, intento {number}: al tacto, {felt, select, still {quieto} within {dentro del límite} other {más del límite}}.',
     ],
     'plane' => [
         'child' => '{known, select, yes {El niño pesa {weight} y mide {height}.} other {No se ha pesado ni medido al niño.}}',

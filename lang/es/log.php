@@ -21,4 +21,6 @@ return [
     'yes' => 'sí',
     'not_known' => 'no se sabe',
     'affirmed' => 'afirmado en una lista',
+    'seen' => 'Visto: {what}',
+    'tried' => 'Probado: {what}',
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Present\Drawing;
 
+use MintBuckle\Core\Facts\Felt;
 use MintBuckle\Core\Practice\Bound;
 use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
@@ -28,11 +29,14 @@ final readonly class MovementGauge
 
     private const ENOUGH_TRIES = 3;
 
+    /** Where a try by hand is drawn, as shares of the limit: in the middle of what it can be. */
+    private const FELT_AT = ['still' => 0.1, 'within' => 0.55, 'more' => 1.5];
+
     /**
      * @param list<array{x: float, label: Length|null}> $ticks
      * @param list<array{
      *     direction: string, title: Message, y: int,
-     *     tries: list<array{x: float, number: int, within: bool, last: bool}>,
+     *     tries: list<array{x: float, number: int, within: bool, last: bool, felt: bool}>,
      * }> $rows
      * @param int $bottom where the scale is drawn
      * @param list<Message> $text the same in words
@@ -47,13 +51,13 @@ final readonly class MovementGauge
     ) {}
 
     /**
-     * @param array<string, list<Length>> $tries by direction, in the order in which they were made
+     * @param array<string, list<Length|Felt>> $tries by direction, in the order in which they were made
      * @param LengthUnit $unit in which the gauge is marked
      */
     public static function of(array $tries, Bound $limit, LengthUnit $unit): self
     {
         $inch = $unit === LengthUnit::Inch;
-        $all = array_merge(...array_values($tries));
+        $all = array_filter(array_merge(...array_values($tries)), static fn(Length|Felt $try): bool => $try instanceof Length);
         $greatest = max([
             2 * $limit->value->base()->toFloat(),
             ...array_map(static fn(Length $l): float => 1.05 * $l->base()->toFloat(), $all),
@@ -68,15 +72,13 @@ final readonly class MovementGauge
                 'direction' => $direction,
                 'title' => new Message("facts.setup.movement.{$direction}.short"),
                 'y' => self::FIRST_BAR + self::STEP * count($rows),
-                'tries' => self::row($lengths, $limit, $unit, $x),
+                'tries' => self::row($lengths, $limit, $x),
             ];
-            foreach ($lengths as $index => $length) {
-                $text[] = new Message('drawings.movement.try', [
-                    'moved' => $length,
+            foreach ($lengths as $index => $try) {
+                $text[] = new Message(...self::told($try, $limit, [
                     'way' => new Message("facts.setup.movement.{$direction}.short"),
                     'number' => $index + 1,
-                    'within' => $limit->allowsAtMost($length),
-                ]);
+                ]));
             }
         }
 
@@ -104,19 +106,31 @@ final readonly class MovementGauge
     }
 
     /**
-     * @param list<Length> $lengths
-     * @param callable(float): float $x
-     * @return list<array{x: float, number: int, within: bool, last: bool}>
+     * @param array<string, Message|int> $which
+     * @return array{string, array<string, Message|Length|Felt|int|bool>}
      */
-    private static function row(array $lengths, Bound $limit, LengthUnit $unit, callable $x): array
+    private static function told(Length|Felt $try, Bound $limit, array $which): array
+    {
+        return $try instanceof Felt
+            ? ['drawings.movement.felt', $which + ['felt' => $try]]
+            : ['drawings.movement.try', $which + ['moved' => $try, 'within' => $limit->allowsAtMost($try)]];
+    }
+
+    /**
+     * @param list<Length|Felt> $all
+     * @param callable(float): float $x
+     * @return list<array{x: float, number: int, within: bool, last: bool, felt: bool}>
+     */
+    private static function row(array $all, Bound $limit, callable $x): array
     {
         $tries = [];
-        foreach ($lengths as $index => $length) {
+        foreach ($all as $index => $try) {
             $tries[] = [
-                'x' => $x($length->base()->toFloat()),
+                'x' => $x($try instanceof Felt ? self::FELT_AT[$try->value] * $limit->value->base()->toFloat() : $try->base()->toFloat()),
                 'number' => $index + 1,
-                'within' => $limit->allowsAtMost($length),
-                'last' => $index === count($lengths) - 1,
+                'within' => $try instanceof Felt ? $try !== Felt::More : $limit->allowsAtMost($try),
+                'last' => $index === count($all) - 1,
+                'felt' => $try instanceof Felt,
             ];
         }
 

@@ -248,6 +248,9 @@ trait WalksChecks
             self::actuate("{$form} button[name='answer'][value='{$answer}']");
         } else {
             $field = "{$form} input[name='amount'], {$form} input[name='answer']";
+            if (self::all("details[data-figure]:not([open]) {$form}") !== []) {
+                self::actuate('details[data-figure] > summary');
+            }
             self::one($field)->clear();
             self::one($field)->sendKeys($answer);
             self::actuate("{$form} .keep");

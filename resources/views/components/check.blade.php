@@ -26,6 +26,8 @@
             <x-name-doubt :doubt="$page->doubt" :page="$page" />
         @endif
         <x-station-drawing :page="$page" :draw="$page->drawings" :situation="$page->situation" />
+        <button type="button" class="enlarge" data-enlarge aria-expanded="false"><span class="visually-hidden">{{ __('checks.enlarge')
+            }}</span></button>
         @if ($page->phase === InspectionPhase::Found && $page->station === Station::Handover)
             <p class="card-work">{{ __('checks.found_done') }} <a class="press"
                     href="{{ $page->link(InspectionPhase::Left) }}">{{ __('checks.to_left') }}</a></p>

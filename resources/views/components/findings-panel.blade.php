@@ -10,6 +10,7 @@
         @unless ($page->signed)
             <a class="press onward" href="{{ $page->onward() }}">{{ __('checks.onward') }}</a>
         @endunless
+        <x-undo :page="$page" class="bar-undo" short />
         <button type="button" class="findings-handle" data-findings-handle hidden
             aria-label="{{ __('checks.panel_handle') }}"></button>
     </div>
@@ -27,10 +28,10 @@
                 @endforeach
             @elseif ($page->looks !== [])
                 <x-looks :page="$page" />
+            @elseif ($page->felt !== null)
+                <x-felt :page="$page" :felt="$page->felt" :figure="$page->next" />
+                <x-figure-entry :page="$page" :row="$page->next" />
             @else
-                @if ($page->felt !== null)
-                    <x-felt :page="$page" :felt="$page->felt" :figure="$page->next" />
-                @endif
                 <x-asked-row :row="$page->next" :page="$page" where="next" />
             @endif
         </div>
@@ -49,14 +50,7 @@
         </div>
     @endif
     <div class="findings-more">
-        @if ($page->last !== null && !$page->signed)
-            <form class="undo" method="post" action="{{ $page->post('undo') }}" hx-post="{{ $page->post('undo') }}">
-                @csrf
-                <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden" name="phase"
-                    value="{{ $page->phase->value }}"><input type="hidden" name="undoes" value="{{ $page->last->id }}">
-                <button class="plain" data-key="z" data-undo>{{ __('checks.undo', ['what' => $page->lastEntry()]) }}</button>
-            </form>
-        @endif
+        <x-undo :page="$page" class="undo" />
         <div class="findings">
             @foreach (Station::cases() as $station)
                 @continue($page->assessment->findingsAt($station) === [])

@@ -5,9 +5,14 @@
     @foreach ($card->facts as $row)
         @if ($page->feltBeside($row) !== null)
             <x-felt :page="$page" :felt="$page->feltBeside($row)" :figure="$row" />
+            <x-figure-entry :page="$page" :row="$row" />
+        @else
+            <x-asked-row :row="$row" :page="$page" where="next" />
         @endif
-        <x-asked-row :row="$row" :page="$page" where="next" />
     @endforeach
+    @if ($page->loose !== null)
+        <x-loose-box :page="$page" :loose="$page->loose" />
+    @endif
     <details class="more">
         <summary>{{ __('checks.decline.title') }}</summary>
         <x-decline :card="$card" :page="$page" />

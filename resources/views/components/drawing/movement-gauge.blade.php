@@ -11,10 +11,14 @@
             <path class="beyond"
                 d="M{{ $drawing->limit }} {{ $row['y'] }}H{{ $drawing::RIGHT }}v{{ $drawing::BAR }}H{{ $drawing->limit }}z" />
             @foreach ($row['tries'] as $try)
-                <g @class(['try-dot', 'ok' => $try['within'], 'last' => $try['last']])
+                <g @class(['try-dot', 'ok' => $try['within'], 'last' => $try['last'], 'felt' => $try['felt']])
                     data-try="{{ $row['direction'] }}-{{ $try['number'] }}"
                     data-within="{{ $try['within'] ? 'yes' : 'no' }}" transform="translate({{ $try['x'] }} {{ $row['y'] }})">
-                    <circle cy="19" r="14" />
+                    @if ($try['felt'])
+                        <rect x="-15" y="4" width="30" height="30" rx="6" />
+                    @else
+                        <circle cy="19" r="14" />
+                    @endif
                     <text y="24" text-anchor="middle">{{ $try['number'] }}</text>
                 </g>
             @endforeach
