@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArrivalRemarksController;
+use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\CalculatorController;
+use App\Http\Controllers\CarChoicesController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\CheckController;
@@ -60,6 +63,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/finders/{rest?}', [FormerAddressController::class, 'calculators'])->where('rest', '.*');
     Route::get('/arrive', [VisitController::class, 'create'])->name('visits.create');
     Route::get('/arrive/seats', [SeatChoicesController::class, 'show'])->name('visits.seats');
+    Route::get('/arrive/cars', [CarChoicesController::class, 'show'])->name('visits.cars');
+    Route::get('/arrive/label', ArrivingLabelController::class)->name('visits.label');
+    Route::post('/arrive/remarks', ArrivalRemarksController::class)->middleware(LeavesSessionAlone::class)->name('visits.remarks');
     Route::post('/arrive/seats', [SeatChoicesController::class, 'store'])->name('visits.look');
     Route::post('/visits', [VisitController::class, 'store'])->name('visits.store');
     Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');

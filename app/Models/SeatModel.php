@@ -51,15 +51,19 @@ final class SeatModel extends Model
     /**
      * Makers, numbers and trade names of the versions that hold now; remembered until one is entered.
      *
-     * @return list<object{id: int, maker: string, model: string, name: string|null}>
+     * @return list<object{id: int, maker: string, model: string, name: string|null, title: string, folded: string}>
      */
     public static function names(): array
     {
-        /** @var list<object{id: int, maker: string, model: string, name: string|null}> $names */
+        /** @var list<object{id: int, maker: string, model: string, name: string|null, title: string, folded: string}> $names */
         $names = json_decode(
             Cache::rememberForever(
                 self::NAMES,
-                static fn(): string => self::inUse()->toBase()->get(['id', 'maker', 'model', 'name'])->toJson(),
+                static fn(): string => self::inUse()->get(['id', 'maker', 'model', 'name'])->map(static fn(self $one): array => [
+                    ...$one->only(['id', 'maker', 'model', 'name']),
+                    'title' => $one->title(),
+                    'folded' => Folded::text($one->title()),
+                ])->toJson(),
             ),
             false,
             8,

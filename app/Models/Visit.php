@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $vehicle
  * @property string $submission
  * @property CarbonImmutable $arrived_at
+ * @property int|null $vehicle_layout_id the car of the catalogue it came in, or its mere shape
  * @property CarbonImmutable|null $left_at
  * @property int $received_by
  * @property string $language that the family reads
@@ -38,6 +39,7 @@ final class Visit extends Model
         'ticket',
         'bay',
         'vehicle',
+        'vehicle_layout_id',
         'submission',
         'arrived_at',
         'left_at',

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Models\VehicleLayout;
+
 /** A family as it arrives: what the one screen asks. */
 final readonly class Arrival
 {
     /**
      * @param string $submission made by the form, so that one sent twice is received once
-     * @param list<array<string, mixed>> $positions the car's places in the case format's shape
+     * @param VehicleLayout $car with its places in the case format's shape
      * @param list<ArrivingChild> $children
      * @param string $language that the family reads
      */
@@ -19,7 +21,7 @@ final readonly class Arrival
         public ?string $contact,
         public string $vehicle,
         public ?int $modelYear,
-        public array $positions,
+        public VehicleLayout $car,
         public array $children,
         public string $language,
     ) {}

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Visits;
 
 use App\Checks\FieldName;
-use App\Models\VehicleLayout;
 use App\Units;
-use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Telling\Message;
@@ -19,15 +17,14 @@ final readonly class ArrivePage
     private const PLACES = ['1L', '1C', '1R', '2L', '2C', '2R', '3L', '3C', '3R'];
 
     /**
-     * @param non-empty-list<SeatChoices> $seats what is offered to each child
-     * @param Collection<int, VehicleLayout> $layouts
+     * @param non-empty-list<Choices> $seats what is offered to each child
      * @param array<string, Message> $modes
      * @param array<string, Message> $places
      * @param array<string, string> $languages each language's own name for itself
      */
     private function __construct(
         public array $seats,
-        public Collection $layouts,
+        public CarChoices $cars,
         public array $modes,
         public array $places,
         public int $children,
@@ -37,16 +34,15 @@ final readonly class ArrivePage
     ) {}
 
     /**
-     * @param non-empty-list<SeatChoices> $seats what is offered to each child
-     * @param Collection<int, VehicleLayout> $layouts
+     * @param non-empty-list<Choices> $seats what is offered to each child
      * @param array<array-key, mixed> $old what was typed before
      * @param array<string, string> $languages
      */
-    public static function of(array $seats, Collection $layouts, array $old, Units $units, array $languages): self
+    public static function of(array $seats, CarChoices $cars, array $old, Units $units, array $languages): self
     {
         return new self(
             $seats,
-            $layouts,
+            $cars,
             array_combine(
                 array_column(ModeName::cases(), 'value'),
                 array_map(static fn(ModeName $m): Message => $m->title(), ModeName::cases()),

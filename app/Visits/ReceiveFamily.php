@@ -39,13 +39,14 @@ final readonly class ReceiveFamily
             'checkup_event_id' => $event->id,
             'ticket' => (is_int($last) ? $last : 0) + 1,
             'vehicle' => $arrival->vehicle,
+            'vehicle_layout_id' => $arrival->car->exists ? $arrival->car->id : null,
             'submission' => $arrival->submission,
             'arrived_at' => $this->clock->now(),
             'received_by' => $receiver->id,
             'language' => $arrival->language,
         ]);
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $arrival->firstName, 'contact' => $arrival->contact]);
-        $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->positions]];
+        $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->car->positions]];
         foreach ($arrival->children as $index => $child) {
             $check = Check::query()->create([
                 'id' => UuidV7::generate(),

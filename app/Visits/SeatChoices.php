@@ -8,20 +8,17 @@ use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\SeatModel;
 
-/** The seat models that are offered as a family arrives: found by a few letters, else those that came today. */
+/** The seat models that are offered as a family arrives. */
 final readonly class SeatChoices
 {
-    private const MOST = 8;
-
-    /** @param array<int, string> $titles by number of the model */
-    private function __construct(public array $titles, public string $words = '') {}
+    private const ENOUGH = 5;
 
     /**
      * What stood there as the form was sent: the seat that was chosen, else what the letters find, else those of the day.
      *
      * @param array<array-key, mixed> $typed of one child
      */
-    public static function after(CheckupEvent $event, array $typed): self
+    public static function after(CheckupEvent $event, array $typed): Choices
     {
         $text = static fn(string $key): string => is_string($typed[$key] ?? null) ? trim($typed[$key]) : '';
 
@@ -32,12 +29,8 @@ final readonly class SeatChoices
         };
     }
 
-    /**
-     * Those of the day first, the most often met before the others; then any, by name.
-     *
-     * @param int|null $chosen that stands there whatever else does
-     */
-    public static function recent(CheckupEvent $event, ?int $chosen = null): self
+    /** @param int|null $chosen that stands there whatever else does */
+    public static function recent(CheckupEvent $event, ?int $chosen = null): Choices
     {
         $met = Check::query()
             ->join('visits', 'visits.id', '=', 'checks.visit_id')
@@ -45,33 +38,21 @@ final readonly class SeatChoices
             ->whereNotNull('seat_model_id')
             ->groupBy('seat_model_id')
             ->orderByRaw('count(*) desc, seat_model_id')
-            ->limit(self::MOST)
+            ->limit(self::ENOUGH)
             ->pluck('seat_model_id')
             ->all();
-        $all = self::all();
-        $first = array_flip(array_filter([$chosen, ...$met], is_int(...)));
 
-        $titles = array_replace(array_intersect_key($first, $all), array_intersect_key($all, $first)) + $all;
-
-        return new self(array_slice($titles, 0, self::MOST, true));
+        return Choices::recent(self::titles(), array_values(array_filter([$chosen, ...$met], is_int(...))));
     }
 
-    /** However they are written: "om220" finds OM-220. */
-    public static function found(string $words): self
+    public static function found(string $words): Choices
     {
-        $found = array_filter(self::all(), static fn(string $title): bool => SeatModel::titleHas($title, $words));
-
-        return new self(array_slice($found, 0, self::MOST, true), $words);
+        return Choices::found(self::titles(), array_column(SeatModel::names(), 'folded', 'id'), $words);
     }
 
     /** @return array<int, string> */
-    private static function all(): array
+    private static function titles(): array
     {
-        $titles = [];
-        foreach (SeatModel::names() as $model) {
-            $titles[$model->id] = trim("{$model->maker} {$model->model} {$model->name}");
-        }
-
-        return $titles;
+        return array_column(SeatModel::names(), 'title', 'id');
     }
 }

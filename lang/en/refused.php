@@ -38,12 +38,11 @@ return [
         'first_name' => 'Enter the first name that the family is called by.',
         'consent' => 'Ask the family whether you may check their seats, and tick here when they say yes.',
         'vehicle' => 'Enter maker and model of the car.',
-        'layout' => 'Choose how the car’s seats are laid out.',
+        'layout' => 'Choose the car, or how its seats are laid out.',
         'seat' => 'Choose the seat, or “not in the catalogue”.',
         'maker' => 'Enter the maker from the seat’s label.',
         'mode' => 'Choose how the child rides.',
         'position' => 'Choose the place in the car.',
-        'born_on' => 'Enter the birth date as year-month-day.',
     ],
     'walk_in' => ['consent' => 'Ask the family whether you may check their seat, and tick here when they say yes.'],
     'file' => [

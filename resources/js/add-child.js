@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import { scanIn } from './label-scan.js';
 
 /** Another child on the arrival screen: a copy of the last one, emptied and renumbered. */
 export function addChild() {
@@ -16,7 +17,9 @@ export function addChild() {
         copy.querySelectorAll('.problem').forEach((problem) => problem.remove());
         renumber(copy, index);
         last.after(copy);
+        copy.querySelector('[data-remarks]').textContent = '';
         htmx.process(copy);
+        scanIn(copy.querySelector('[data-label-scan]'));
         copy.querySelector('input').focus();
         button.hidden = children().length >= MOST;
     });

@@ -4,21 +4,25 @@ import { word } from './words.js';
  * Reads a bar code or QR code from the camera or a picture, in the browser: nothing leaves the device but the code's text, which is
  * shown before anything is taken. The reader is large and only fetched where it is used.
  */
-export async function labelScan() {
-    const place = document.querySelector('[data-label-scan]');
+export function labelScan() {
     document.querySelectorAll('[data-qr]').forEach(async (holder) => {
         const { BrowserQRCodeSvgWriter } = await import('@zxing/browser');
         holder.append(new BrowserQRCodeSvgWriter().write(holder.dataset.qr, 220, 220));
     });
-    if (!place) {
-        return;
-    }
+    document.querySelectorAll('[data-label-scan]').forEach(scanIn);
+}
+
+/** A form of its own is sent with the code; a field among others, as on arrival, only says that it has changed. */
+export function scanIn(place) {
     place.removeAttribute('hidden');
     const one = (name) => place.querySelector(`[data-scan-${name}]`);
     const say = (text) => (one('status').textContent = text);
     const found = (text) => {
-        document.querySelector('[data-scan-code]').value = text;
-        document.querySelector('[data-scan-form]').submit();
+        const field = one('code') ?? document.querySelector('[data-scan-form] [data-scan-code]');
+        field.value = text;
+        say('');
+        const form = field.closest('[data-scan-form]');
+        form ? form.submit() : field.dispatchEvent(new Event('change', { bubbles: true }));
     };
     const reader = async () => new (await import('@zxing/browser')).BrowserMultiFormatReader();
     let controls = null;
@@ -36,9 +40,9 @@ export async function labelScan() {
         one('video').hidden = false;
         say(word('looking'));
         try {
-            controls = await (await reader()).decodeFromConstraints({ video: { facingMode: 'environment' } }, one('video'), (result, error, running) => {
+            controls = await (await reader()).decodeFromConstraints({ video: { facingMode: 'environment' } }, one('video'), (result) => {
                 if (result) {
-                    running.stop();
+                    stop();
                     found(result.getText());
                 }
             });
@@ -52,6 +56,8 @@ export async function labelScan() {
         if (!file) {
             return;
         }
+        // What is picked here is no answer of the form it may stand in.
+        event.stopPropagation();
         say(word('looking_at_picture'));
         const url = URL.createObjectURL(file);
         try {

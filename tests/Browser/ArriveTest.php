@@ -19,7 +19,8 @@ final class ArriveTest extends BrowserTestCase
         self::waitFor('main.arrive');
         self::one('#f-first_name')->sendKeys('Perrin');
         self::one('#f-vehicle')->sendKeys('Morrowby Wader');
-        self::press('[name="layout"]');
+        self::$driver->wait(10, 50)->until(static fn(): bool => self::all('.car-choices > label') === []);
+        self::press('.shapes [name="layout"]');
         self::press('[name="consent"]');
         self::fillChild(0, 'Quillroe Q-15 Lift', 'high_back_booster', 'Second row left');
         self::assertFalse(self::one('#f-children-0-maker')->isDisplayed(), 'asked only of a seat that is not in the catalogue');

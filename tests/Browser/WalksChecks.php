@@ -41,7 +41,8 @@ trait WalksChecks
         self::one('#f-first_name')->sendKeys($family);
         self::one('#f-vehicle')->sendKeys('Halven Sound');
         self::one('#f-model_year')->sendKeys('2018');
-        self::press($car ?? '[name="layout"]');
+        self::$driver->wait(10, 50)->until(static fn(): bool => count(self::all('.car-choices > label')) <= 1);
+        self::press($car ?? '.shapes [name="layout"]');
         self::press('[name="consent"]');
         self::$driver->executeScript('document.getElementById("f-children-0-born_on").value = arguments[0];', [$child['born'] ?? '']);
         self::one('#f-children-0-weight')->sendKeys($child['weight']);

@@ -10,9 +10,11 @@ use App\Models\SeatModel;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Units;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
+use Illuminate\Testing\TestResponse;
 use MintBuckle\Core\Record\InspectionPhase;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -42,6 +44,88 @@ final class ArrivalTest extends FeatureTestCase
         self::assertSame(['forward_harness'], array_keys(AssembleCase::read($check, InspectionPhase::Found)->seat->modes ?? []));
         $this->get("/checks/{$check->id}/found/child")->assertSee('Greatest weight for this mode');
         $this->get("/checks/{$check->id}/found/label")->assertSee('Which model number stands on the label?');
+    }
+
+    public function testCarsAreFoundByAFewLetters(): void
+    {
+        $offered = fn(string $words): array => preg_match_all('~name="layout" value="(\d+)".*?<span>([^<]+)</span>~s', (string) $this->signedIn()->get('/arrive/cars?vehicle=' . urlencode($words))->assertOk()->getContent(), $m) > 0 ? $m[2] : [];
+
+        self::assertSame('Halven Sound 2018, five seats', $offered('hálven-SOUND')[0] ?? null, 'however it is written');
+        self::assertSame(['Halven Sound 2018, five seats', 'Halven Narrows 2021, four seats'], array_slice($offered('hal'), 0, 2), 'what begins so comes first');
+        self::assertContains('Five seats, driver on the left', $offered('nothing like it'), 'the mere shapes are always at hand');
+        $this->get('/arrive/cars?vehicle=nothing+like+it')->assertSee('No car has “nothing like it”');
+        VehicleLayout::query()->create(['name' => 'Selwick Tern 2020, five seats', 'positions' => [['name' => '2L', 'airbag' => false]]]);
+        self::assertSame('Selwick Tern 2020, five seats', $offered('tern')[0] ?? null, 'a new one at once');
+    }
+
+    public function testACarOfTheCatalogueBringsItsNameItsYearAndWhatItsPlacesHave(): void
+    {
+        $car = VehicleLayout::query()->where('name', 'Halven Sound 2018, five seats')->sole();
+        $this->signedIn()->post('/visits', ['vehicle' => 'halv', 'layout' => $car->id, 'model_year' => ''] + self::form())->assertRedirect('/');
+        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.event.recallList'])->firstOrFail();
+        $case = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), InspectionPhase::Found);
+
+        self::assertSame(['Halven Sound', 2018, $car->id], [$visit->vehicle, $case->vehicle?->modelYear, $visit->vehicle_layout_id]);
+        self::assertSame('switchable', ($case->vehicle->positions[1] ?? null)?->retractor?->value);
+        $this->get('/arrive')->assertSeeInOrder(['id="f-layout-' . $car->id . '"', 'Not in the catalogue'], false);
+    }
+
+    /** @return iterable<string, array{array<string, string>, string, string|null}> typed, remark, code */
+    public static function remarks(): iterable
+    {
+        $seat = ['seat' => 'OM-220', 'weight' => '22 lb 4 oz'];
+        yield 'the law before anything is chosen' => [['born_on' => self::ago('14 months')], 'Under 24 months: rear-facing by law here.', null];
+        yield 'forward too early' => [['born_on' => self::ago('14 months'), 'mode' => 'forward_harness'] + $seat, 'nobody faces forward before 24 months here', 'mode.law_rear'];
+        yield 'too heavy' => [['born_on' => self::ago('40 months'), 'weight' => '45', 'mode' => 'rear_harness', 'seat' => 'OM-220'], '45 lb', 'mode.outside_limits'];
+        yield 'not yet born' => [['born_on' => (new DateTimeImmutable('+40 days'))->format('Y-m-d')] + $seat, 'Not born yet', null];
+        yield 'long expired' => [['made_on' => '2001-02', 'seat' => 'OM-220'], '2001', 'expiry.passed'];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('remarks')]
+    public function testRemarksAreMadeAtOnce(array $typed, string $says, ?string $code): void
+    {
+        $model = SeatModel::query()->where('model', 'OM-220')->firstOrFail();
+        $typed = ['seat' => isset($typed['seat']) ? (string) $model->id : ''] + $typed;
+        $answer = $this->signedIn()->post('/arrive/remarks', ['units' => 'imperial', 'children' => [1 => $typed]], ['HX-Request' => 'true'])->assertOk()->assertSee($says);
+        $code === null ? $answer->assertDontSee('data-code') : $answer->assertSee("data-code=\"{$code}\"", false);
+        self::assertSame(14, Visit::query()->count(), 'nothing is kept');
+    }
+
+    public function testHalfTypedSaysNothing(): void
+    {
+        foreach ([['born_on' => '14.'], ['weight' => 'heavy'], ['made_on' => '3/4'], []] as $typed) {
+            $this->signedIn()->post('/arrive/remarks', ['units' => 'metric', 'children' => [$typed]], ['HX-Request' => 'true'])->assertOk()->assertDontSee('class="remark');
+        }
+    }
+
+    public function testTheLabelsCodeFillsInTheSeat(): void
+    {
+        $read = fn(string $code): TestResponse => $this->signedIn()->get('/arrive/label?' . http_build_query(['children' => [1 => ['code' => $code]]]))->assertOk();
+        $model = SeatModel::query()->where('model', 'Q-15')->firstOrFail();
+        $label = static fn(array $says): string => (string) json_encode(['format' => 'mint-buckle/label', 'version' => 1] + $says);
+
+        $read($label(['maker' => 'QUILLROE', 'model' => 'q15', 'made_on' => '2022-06', 'serial' => 'Q-77']))
+            ->assertSee("id=\"f-children-1-seat-{$model->id}\" checked", false)->assertSee('value="2022-06"', false)->assertSee('value="Q-77"', false);
+        $read($label(['maker' => 'Selwick', 'model' => 'S-1']))->assertSee('id="f-children-1-seat-other" checked', false)->assertSee('value="Selwick"', false);
+        $read('AB12345')->assertSee('Taken as the serial number: AB12345.')->assertSee('value="AB12345"', false);
+        $read('{"format": "something"}')->assertDontSee(' checked', false)->assertSee('role="status"', false);
+    }
+
+    public function testTheUnbornChildIsDue(): void
+    {
+        $form = self::form();
+        $form['children'] = [['born_on' => now()->addDays(30)->toDateString(), 'weight' => '', 'height' => ''] + $form['children'][0]];
+        $this->signedIn()->post('/visits', $form)->assertRedirect('/');
+        $visit = Visit::query()->orderByDesc('ticket')->with(['checks.facts', 'checks.visit.event.recallList'])->firstOrFail();
+        $child = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), InspectionPhase::Found)->child;
+
+        self::assertSame([null, now()->addDays(30)->toDateString()], [$child->bornOn, (string) $child->dueOn]);
+    }
+
+    private static function ago(string $ago): string
+    {
+        return (new DateTimeImmutable("-{$ago}"))->format('Y-m-d');
     }
 
     public function testMeasuresKeepTheUnitsOfTheFormThatAskedForThem(): void
@@ -98,7 +182,7 @@ final class ArrivalTest extends FeatureTestCase
         yield 'no maker for a seat that is not in the catalogue' => [['children.0.seat' => 'other'], 'children.0.maker', 'Enter the maker'];
         yield 'weight in words' => [['children.0.weight' => 'heavy'], 'children.0.weight', 'cannot be read'];
         yield 'an absurd weight' => [['children.0.weight' => '900'], 'children.0.weight', 'Must be 0 lb to 440.9 lb.'];
-        yield 'born tomorrow' => [['children.0.born_on' => '2099-01-01'], 'children.0.born_on', 'Lies after today'];
+        yield 'born tomorrow' => [['children.0.born_on' => '2099-01-01'], 'children.0.born_on', 'days ahead'];
         yield 'made on no day' => [['children.1.made_on' => '2023-02-30'], 'children.1.made_on', 'is no date. Enter it as the label prints it'];
         yield 'a place the car lacks' => [['children.0.position' => '3C'], 'children.0.position', 'Must be a place of the vehicle, which has no third row centre.'];
         yield 'no child' => [['children' => []], 'children', 'required'];

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\User;
+use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Visits\Arrival;
 use App\Visits\ArrivingChild;
@@ -107,6 +108,6 @@ final class QueueTest extends FeatureTestCase
     {
         $child = new ArrivingChild(null, ['child.weight' => ['value' => 20, 'unit' => 'lb'], 'setup.mode' => 'rear_harness', 'setup.position' => '2L']);
 
-        return new Arrival(Str::uuid7()->toString(), $name, null, 'Halven Sound', 2018, [['name' => '2L']], [$child], 'en');
+        return new Arrival(Str::uuid7()->toString(), $name, null, 'Halven Sound', 2018, new VehicleLayout(['name' => 'A car', 'positions' => [['name' => '2L']]]), [$child], 'en');
     }
 }

@@ -6,9 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ArrivalRequest;
 use App\Models\CheckupEvent;
-use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\ArrivePage;
+use App\Visits\CarChoices;
+use App\Visits\Choices;
 use App\Visits\ReceiveFamily;
 use App\Visits\SeatChoices;
 use App\Words\Languages;
@@ -25,8 +26,8 @@ final readonly class VisitController
         $old = array_values((array) $request->old('children')) ?: [[]];
 
         return view('pages.visits.create', ['page' => ArrivePage::of(
-            array_map(static fn(mixed $child): SeatChoices => SeatChoices::after(CheckupEvent::current(), (array) $child), $old),
-            VehicleLayout::query()->orderBy('id')->get(),
+            array_map(static fn(mixed $child): Choices => SeatChoices::after(CheckupEvent::current(), (array) $child), $old),
+            CarChoices::after(CheckupEvent::current(), (array) $request->old()),
             (array) $request->old(),
             $units,
             $languages->names(),

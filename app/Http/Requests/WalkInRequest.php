@@ -8,6 +8,7 @@ use App\Calculators\Calculator;
 use App\Calculators\CalculatorPage;
 use App\Calculators\ModelsToChoose;
 use App\Models\CheckupEvent;
+use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\Arrival;
 use App\Visits\ArrivingChild;
@@ -64,7 +65,7 @@ final class WalkInRequest extends FormRequest
             null,
             Telling::now()->word('visits.no_car'),
             null,
-            self::places(),
+            new VehicleLayout(['name' => Telling::now()->word('visits.no_car'), 'positions' => self::places()]),
             [new ArrivingChild($page->model(), $facts)],
             app()->getLocale(),
         );

@@ -17,10 +17,23 @@
             <x-field :field="$page->familyField('contact')" :label="__('visits.arrive.contact')" :hint="__('visits.arrive.contact_hint')" />
             <x-choice-field :field="$page->familyField('language')" :label="__('visits.language.title')" :options="$page->languages"
                 :chosen="app()->getLocale()" />
-            <x-field :field="$page->familyField('vehicle')" :label="__('visits.arrive.vehicle')" required />
-            <x-field :field="$page->familyField('model_year')" :label="__('visits.arrive.model_year')" inputmode="numeric" />
-            <x-choice-field :field="$page->familyField('layout')" :label="__('visits.arrive.layout')"
-                :options="$page->layouts->mapWithKeys(fn($l) => [$l->id => $l->title()])->all()" />
+            <div class="field car-field">
+                <label for="f-vehicle">{{ __('visits.arrive.vehicle') }}</label>
+                <input id="f-vehicle" name="vehicle" type="search" autocomplete="off" value="{{ old('vehicle') }}"
+                    placeholder="{{ __('visits.arrive.car_example') }}" hx-get="{{ route('visits.cars') }}"
+                    hx-trigger="input changed delay:200ms" hx-target="next .car-choices" hx-swap="outerHTML"
+                    hx-include="closest .car-field">
+                <noscript><button class="quiet" formaction="{{ route('visits.look') }}" formnovalidate>{{ __('common.look')
+                    }}</button></noscript>
+                <x-car-choices :choices="$page->cars" :chosen="(string) old('layout')" />
+                @foreach (['vehicle', 'layout'] as $name)
+                    @error($name)
+                        <p class="problem" id="f-{{ $name }}-problem">{{ $message }}</p>
+                    @enderror
+                @endforeach
+            </div>
+            <x-field :field="$page->familyField('model_year')" :label="__('visits.arrive.model_year')" inputmode="numeric"
+                :hint="__('visits.arrive.model_year_hint')" />
             <div class="field">
                 <label class="tick"><input type="checkbox" name="consent" value="1" @checked(old('consent'))> <span>{{
                     __('visits.consent') }}</span></label>

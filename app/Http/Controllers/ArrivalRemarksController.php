@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\CheckupEvent;
+use App\Units;
+use App\Visits\ArrivalRemarks;
+use App\Visits\TypedChild;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use MintBuckle\Core\Rulebook;
+
+/** What can be told at once of a child that arrives. */
+final readonly class ArrivalRemarksController
+{
+    public function __invoke(Request $request, Rulebook $rulebook): View
+    {
+        $children = array_values((array) $request->input('children'));
+        $event = CheckupEvent::current();
+        $units = $request->enum('units', Units::class) ?? Units::Metric;
+
+        return view('components.arrival-remarks', [
+            'remarks' => ArrivalRemarks::of((array) ($children[0] ?? []), new TypedChild($units, $event), $event, $rulebook),
+        ]);
+    }
+}
