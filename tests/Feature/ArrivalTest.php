@@ -78,7 +78,7 @@ final class ArrivalTest extends FeatureTestCase
         yield 'forward too early' => [['born_on' => self::ago('14 months'), 'mode' => 'forward_harness'] + $seat, 'nobody faces forward before 24 months here', 'mode.law_rear'];
         yield 'too heavy' => [['born_on' => self::ago('40 months'), 'weight' => '45', 'mode' => 'rear_harness', 'seat' => 'OM-220'], '45 lb', 'mode.outside_limits'];
         yield 'not yet born' => [['born_on' => (new DateTimeImmutable('+40 days'))->format('Y-m-d')] + $seat, 'Not born yet', null];
-        yield 'long expired' => [['made_on' => '2001-02', 'seat' => 'OM-220'], '2001', 'expiry.passed'];
+        yield 'long expired' => [['made_on' => '2001-02', 'seat' => 'OM-220'], 'may not be used since', 'expiry.passed'];
     }
 
     /** @param array<string, string> $typed */
