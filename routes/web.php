@@ -19,9 +19,11 @@ use App\Http\Controllers\FamilyLanguageController;
 use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\FormerAddressController;
 use App\Http\Controllers\HandbookController;
+use App\Http\Controllers\InsteadController;
 use App\Http\Controllers\LabelController;
 use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\LooksController;
+use App\Http\Controllers\ManualController;
 use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\NameController;
 use App\Http\Controllers\RecallController;
@@ -93,6 +95,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/stand-ins/manual', [StandInController::class, 'manual'])->name('stand-ins.manual');
     Route::get('/checks/{check}/seat', [SeatController::class, 'show'])->name('checks.seat');
     Route::post('/checks/{check}/seat', [SeatController::class, 'store'])->name('checks.seat.store');
+
+    Route::get('/checks/{check}/instead', [InsteadController::class, 'show'])->name('checks.instead');
+    Route::post('/checks/{check}/instead', [InsteadController::class, 'store']);
+    Route::get('/checks/{check}/manual', [ManualController::class, 'show'])->name('checks.manual');
+    Route::post('/checks/{check}/manual', [ManualController::class, 'store']);
 
     Route::get('/recalls', RecallController::class)->name('recalls');
     Route::post('/recalls/imports', [RecallImportController::class, 'store'])->name('recalls.imports.store');

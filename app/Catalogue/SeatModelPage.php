@@ -69,6 +69,23 @@ final readonly class SeatModelPage
         return new self(null, [], [], new stdClass(), $units, new Collection(), new Collection());
     }
 
+    /** What a check has told of its seat; what belongs to that one seat alone is left out. */
+    public static function offered(stdClass $case, Units $units): self
+    {
+        $seat = ($case->seat ?? null) instanceof stdClass ? get_object_vars($case->seat) : [];
+        $rules = (object) array_diff_key($seat, array_flip(TakeModel::OWN));
+
+        return new self(
+            null,
+            ModelText::show($rules),
+            array_keys((array) ($rules->modes ?? [])),
+            $rules,
+            $units,
+            new Collection(),
+            new Collection(),
+        );
+    }
+
     public static function growing(ModelText $text, Units $units): self
     {
         return new self(

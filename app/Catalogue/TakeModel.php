@@ -25,7 +25,7 @@ use Symfony\Component\Uid\UuidV7;
 final readonly class TakeModel
 {
     /** What belongs to one seat, not to its model. */
-    private const OWN = ['serial', 'made_on', 'use_until', 'registered', 'remedied', 'label_readable', 'history'];
+    public const OWN = ['serial', 'made_on', 'use_until', 'registered', 'remedied', 'label_readable', 'history'];
 
     public function __construct(private ClockInterface $clock) {}
 

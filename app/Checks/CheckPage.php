@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checks;
 
+use App\Catalogue\ManualPage;
 use App\Models\Check;
 use App\Models\User;
 use App\Recalls\NameDoubt;
@@ -288,6 +289,12 @@ final readonly class CheckPage
         return new Message('checks.finished', ['verdict' => $this->assessment->verdict->value, 'phase' => $this->phase->value]);
     }
 
+    /** Whether another seat is the way on: what is left may not be used, or rides without one. */
+    public function maySeatBeGiven(): bool
+    {
+        return $this->phase === InspectionPhase::Left && $this->assessment->verdict !== Verdict::GoodToRide;
+    }
+
     /** What comes once nothing is asked any more. */
     public function afterwards(): Message
     {
@@ -322,7 +329,7 @@ final readonly class CheckPage
         return "{$this->url}/{$what}/{$this->station->value}";
     }
 
-    /** @param 'card/technician'|'log'|'case'|'seat'|'label' $what of the check */
+    /** @param 'card/technician'|'log'|'case'|'seat'|'label'|'manual'|'instead' $what of the check */
     public function address(string $what): string
     {
         return "{$this->url}/{$what}";
@@ -353,6 +360,14 @@ final readonly class CheckPage
     public function lastEntry(): ?Message
     {
         return $this->last === null ? null : LogLine::what($this->last->key);
+    }
+
+    /** Whether it is one of several rules that label and manual give, of a seat that the catalogue does not know. */
+    public function isFromManual(AskedRow $row): bool
+    {
+        return $this->check->seat_model_id === null
+            && $this->phase === InspectionPhase::Found
+            && in_array($row->path, ManualPage::needed($this->judged), true);
     }
 
     public function isProblemOf(AskedRow $row): bool

@@ -6,6 +6,7 @@ namespace App\Visits;
 
 use App\Checks\AnswerReader;
 use App\Checks\UnreadableAnswer;
+use App\Http\Requests\ArrivalRequest;
 use App\Models\CheckupEvent;
 use App\Models\SeatModel;
 use App\Units;
@@ -29,14 +30,16 @@ final readonly class TypedChild
     {
         $text = static fn(string $key): ?string => is_string($given[$key] ?? null) && trim($given[$key]) !== '' ? trim($given[$key]) : null;
         $model = ctype_digit((string) $text('seat')) ? SeatModel::query()->find((int) $text('seat')) : null;
+        $alone = ModeName::BeltOnly->value;
+        $rides = $text('seat') === ArrivalRequest::NO_SEAT ? $alone : $text('mode');
         $facts = self::born($text('born_on'), $this->event) + [
             'child.weight' => $this->measured($text('weight'), AnswerKind::Mass),
             'child.height' => $this->measured($text('height'), AnswerKind::Length),
             'child.sex' => $text('sex'),
-            'seat' => $model->rules ?? self::byHand($text('maker'), $text('model'), (string) $text('mode')),
+            'seat' => $model->rules ?? ($rides === $alone ? null : self::byHand($text('maker'), $text('model'), (string) $rides)),
             'seat.serial' => $text('serial'),
             'seat.made_on' => $text('made_on') === null ? null : AnswerReader::date($text('made_on')),
-            'setup.mode' => $text('mode'),
+            'setup.mode' => $rides,
             'setup.position' => $text('position'),
         ];
 

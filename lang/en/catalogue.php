@@ -62,4 +62,5 @@ return [
         'fields' => 'line {line}: has {has} fields where the first line has {first}',
     ],
     'taken' => 'catalogue: {model}, version {n}',
+    'given' => 'given in place of the one it came in: {model}',
 ];

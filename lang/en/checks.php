@@ -209,4 +209,21 @@ return [
     'trail' => 'Tries so far, and what was changed between them',
     'enlarge' => 'The drawing, larger or small',
     'figure' => 'Enter a figure',
+    'manual' => [
+        'title' => 'From label and manual',
+        'all' => 'Enter all of these at once, from label and manual',
+        'how' => 'Only what this check needs now. What you leave blank is asked later.',
+        'nothing' => 'Nothing is needed from label or manual now.',
+        'kept' => 'What label and manual say is kept.',
+        'offer' => 'Offer this seat to the catalogue',
+    ],
+    'instead' => [
+        'title' => 'Another seat',
+        'how' => 'Seats that would fit this child in this car now, the longest lasting first. Give only one that is in the event’s '
+            . 'stock, and look at its label.',
+        'fits' => '{mode}, at {place}{known, select, yes {, likely until {until}} other {}}',
+        'give' => 'Give this one',
+        'none' => 'No seat of the catalogue is known to fit. Weight, height, birth date and the places of the car must be known.',
+        'given' => 'The child leaves in another seat. Look at everything afresh.',
+    ],
 ];

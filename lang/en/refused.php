@@ -65,4 +65,5 @@ return [
     'no_measure' => '“{text}” cannot be read. Enter it like 12.5, 1 1/2, 22 lb 4 oz, 2 ft 11 or 89 cm.',
     'wrong_pin' => 'Name and PIN do not belong together. Nobody has signed.',
     'pin_rests' => 'That PIN was wrong too often. Wait a minute.',
+    'does_not_fit' => 'This seat is not known to fit this child and this car.',
 ];

@@ -42,6 +42,7 @@ return [
         'born_hint' => '14.3.21, 03/14/2021 or 2021-03-14. A day to come is the day the child is due.',
         'label_code' => 'Read the code on the label',
         'code_as_serial' => 'Taken as the serial number: {serial}.',
+        'no_seat' => 'No seat',
     ],
     'car' => [
         'let_move' => 'Stays here: let move',

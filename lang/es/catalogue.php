@@ -63,4 +63,5 @@ return [
         'fields' => 'línea {line}: tiene {has} campos y la primera línea tiene {first}',
     ],
     'taken' => 'catálogo: {model}, versión {n}',
+    'given' => 'entregado en lugar del que traía: {model}',
 ];

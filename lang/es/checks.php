@@ -209,4 +209,22 @@ return [
     'trail' => 'Intentos hasta ahora y lo que se cambió entre ellos',
     'enlarge' => 'El dibujo, grande o pequeño',
     'figure' => 'Anotar una cifra',
+    'manual' => [
+        'title' => 'De etiqueta y manual',
+        'all' => 'Anotar todo esto de una vez, de etiqueta y manual',
+        'how' => 'Solo lo que esta revisión necesita ahora. Lo que deje en blanco se pregunta después.',
+        'nothing' => 'Ahora no se necesita nada de etiqueta ni manual.',
+        'kept' => 'Quedó anotado lo que dicen etiqueta y manual.',
+        'offer' => 'Ofrecer este asiento al catálogo',
+    ],
+    'instead' => [
+        'title' => 'Otro asiento',
+        'how' => 'Asientos que le servirían ahora a este niño en este vehículo, primero el que más dura. Entregue solo uno que esté en '
+            . 'las existencias del evento y mire su etiqueta.',
+        'fits' => '{mode}, en {place}{known, select, yes {, probablemente hasta {until}} other {}}',
+        'give' => 'Entregar este',
+        'none' => 'No se sabe de ningún asiento del catálogo que sirva. Hay que conocer peso, talla, fecha de nacimiento y los lugares '
+            . 'del vehículo.',
+        'given' => 'El niño se va en otro asiento. Mire todo de nuevo.',
+    ],
 ];

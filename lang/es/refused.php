@@ -65,4 +65,5 @@ return [
     'no_measure' => '«{text}» no se puede leer. Anótelo como 12.5, 1 1/2, 22 lb 4 oz, 2 pies 11 u 89 cm.',
     'wrong_pin' => 'El nombre y el PIN no corresponden. Nadie ha firmado.',
     'pin_rests' => 'Ese PIN fue incorrecto demasiadas veces. Espere un minuto.',
+    'does_not_fit' => 'No se sabe que este asiento le sirva a este niño y a este vehículo.',
 ];

@@ -42,6 +42,7 @@ return [
         'born_hint' => '14.3.21, 14/3/2021 o 2021-03-14. Un día futuro es la fecha prevista del parto.',
         'label_code' => 'Leer el código de la etiqueta',
         'code_as_serial' => 'Tomado como número de serie: {serial}.',
+        'no_seat' => 'Sin asiento',
     ],
     'car' => [
         'let_move' => 'Se queda aquí: dejar mover',

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Catalogue\PublishSeatModel;
 use App\Catalogue\SeatModelPage;
 use App\Http\Requests\ModelRequest;
+use App\Models\Check;
 use App\Models\Fact;
 use App\Models\SeatModel;
 use App\Units;
@@ -14,6 +15,8 @@ use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Telling\Message;
 
 final readonly class SeatModelController
@@ -31,9 +34,15 @@ final readonly class SeatModelController
         );
     }
 
-    public function create(Units $units): View
+    /** Blank, or with what a check has told of a seat that is not in the catalogue. */
+    public function create(Request $request, Units $units): View
     {
-        return view('pages.seats.edit', ['page' => SeatModelPage::blank($units)]);
+        $id = $request->string('check')->toString();
+        $check = Str::isUuid($id) ? Check::query()->with('visit.event.recallList')->find($id) : null;
+
+        return view('pages.seats.edit', [
+            'page' => $check === null ? SeatModelPage::blank($units) : SeatModelPage::offered($check->caseOf(InspectionPhase::Left)->raw, $units),
+        ]);
     }
 
     public function store(ModelRequest $request): RedirectResponse

@@ -34,6 +34,9 @@ final class ArrivalRequest extends FormRequest
     /** A seat that is not in the catalogue: its label is read by hand. */
     public const OTHER_SEAT = 'other';
 
+    /** The child came without one. */
+    public const NO_SEAT = 'none';
+
     private const FIELDS = [
         'child.born_on' => 'born_on',
         'child.due_on' => 'born_on',
@@ -66,7 +69,7 @@ final class ArrivalRequest extends FormRequest
             'children.*.model' => ['nullable', 'string', 'max:80'],
             'children.*.serial' => ['nullable', 'string', 'max:80'],
             'children.*.made_on' => ['nullable', 'string', 'max:40', self::labelDate(...)],
-            'children.*.mode' => ['required', Rule::enum(ModeName::class)],
+            'children.*.mode' => ['nullable', 'required_unless:children.*.seat,' . self::NO_SEAT, Rule::enum(ModeName::class)],
             'children.*.position' => ['required', 'regex:/^[123][LCR]$/'],
         ];
     }
@@ -82,7 +85,7 @@ final class ArrivalRequest extends FormRequest
             'layout.required' => Telling::now()->word('refused.arrive.layout'),
             'children.*.seat.required' => Telling::now()->word('refused.arrive.seat'),
             'children.*.maker.required_if' => Telling::now()->word('refused.arrive.maker'),
-            'children.*.mode.required' => Telling::now()->word('refused.arrive.mode'),
+            'children.*.mode.required_unless' => Telling::now()->word('refused.arrive.mode'),
             'children.*.position.required' => Telling::now()->word('refused.arrive.position'),
         ];
     }

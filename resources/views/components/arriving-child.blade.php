@@ -26,12 +26,14 @@
             <p class="problem" id="f-children-{{ $index }}-seat-problem">{{ $message }}</p>
         @enderror
     </div>
-    <x-field :field="$page->field($index, 'made_on')" :label="__('visits.arrive.made_on')" :hint="__('visits.arrive.made_on_hint')" />
-    <div class="by-hand two" data-by-hand>
-        <x-field :field="$page->field($index, 'maker')" :label="__('visits.arrive.maker')" />
-        <x-field :field="$page->field($index, 'model')" :label="__('visits.arrive.model')" />
+    <div class="of-seat">
+        <x-field :field="$page->field($index, 'made_on')" :label="__('visits.arrive.made_on')" :hint="__('visits.arrive.made_on_hint')" />
+        <div class="by-hand two" data-by-hand>
+            <x-field :field="$page->field($index, 'maker')" :label="__('visits.arrive.maker')" />
+            <x-field :field="$page->field($index, 'model')" :label="__('visits.arrive.model')" />
+        </div>
+        <x-choice-field :field="$page->field($index, 'mode')" :label="__('visits.arrive.rides')" :options="$page->modes" />
     </div>
-    <x-choice-field :field="$page->field($index, 'mode')" :label="__('visits.arrive.rides')" :options="$page->modes" />
     <x-field :field="$page->field($index, 'position')" :label="__('visits.arrive.place')" :options="$page->places" required />
     <div class="remarks" role="status" data-remarks hx-post="{{ route('visits.remarks') }}" hx-include="closest section"
         hx-trigger="change from:closest section delay:300ms" hx-vals='{"units": "{{ $page->units->value }}"}'

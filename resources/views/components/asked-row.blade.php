@@ -9,6 +9,9 @@
     @if ($where === 'next' && $row->askable->kind !== AnswerKind::Elsewhere)
         <button class="plain" name="answer" value="unknown">{{ __('checks.cannot_tell') }}</button>
     @endif
+    @if ($where === 'next' && $page->isFromManual($row))
+        <a class="plain" href="{{ $page->address('manual') }}">{{ __('checks.manual.all') }}</a>
+    @endif
     @if ($page->isProblemOf($row))
         <p class="problem" role="alert">{{ $page->problem }}</p>
         @if ($page->readings !== [])

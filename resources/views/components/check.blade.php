@@ -54,7 +54,13 @@
             </details>
         @endif
         @if ($page->station === Station::Label && !$page->signed)
-            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">{{ __('checks.find_model') }}</a> <a
+            <p class="label-tools"><a class="quiet" href="{{ $page->address('seat') }}">{{ __('checks.find_model') }}</a>
+                @if ($page->phase === InspectionPhase::Left)
+                    <a class="quiet" href="{{ $page->address('instead') }}">{{ __('checks.instead.title') }}</a>
+                @elseif ($page->check->seat_model_id === null)
+                    <a class="quiet" href="{{ $page->address('manual') }}">{{ __('checks.manual.title') }}</a>
+                @endif
+                <a
                     class="quiet" href="{{ $page->address('label') }}">{{ __('checks.read_code') }}</a></p>
         @endif
         <x-station-help :page="$page" :situation="$page->situation" />

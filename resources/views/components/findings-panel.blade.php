@@ -38,6 +38,9 @@
     @elseif (!$page->signed)
         <div class="next finished" id="next" tabindex="-1">
             <p>@says($page->finished())</p>
+            @if ($page->maySeatBeGiven())
+                <a class="quiet" href="{{ $page->address('instead') }}" data-instead>{{ __('checks.instead.title') }}</a>
+            @endif
             @if ($page->seenGood() !== null)
                 <form method="post" action="{{ route('visits.departure', $page->check->visit_id) }}">
                     @csrf

@@ -10,6 +10,9 @@
     @if ($choices->titles === [])
         <p class="hint" role="status">{{ __('visits.arrive.no_seat_found', ['words' => $choices->words]) }}</p>
     @endif
+    <label class="choice tick"><input type="radio" name="children[{{ $index }}][seat]" value="none"
+            id="f-children-{{ $index }}-seat-none" @checked($chosen === 'none')>
+        <span>{{ __('visits.arrive.no_seat') }}</span></label>
     <label class="choice tick"><input type="radio" name="children[{{ $index }}][seat]" value="other"
             id="f-children-{{ $index }}-seat-other" @checked($chosen === 'other')>
         <span>{{ __('visits.arrive.not_in_catalogue') }}</span></label>
