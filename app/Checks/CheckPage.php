@@ -6,7 +6,9 @@ namespace App\Checks;
 
 use App\Catalogue\ManualPage;
 use App\Models\Check;
+use App\Models\Photo;
 use App\Models\User;
+use App\Photos\PhotoOf;
 use App\Recalls\NameDoubt;
 use App\Units;
 use App\Visits\DeparturePage;
@@ -323,7 +325,7 @@ final readonly class CheckPage
         return "{$this->url}/" . ($phase ?? $this->phase)->value . '/' . ($station ?? $this->station)->value;
     }
 
-    /** @param 'facts'|'undo'|'declines'|'names'|'looks'|'tries' $what is posted; the answer shows this station */
+    /** @param 'facts'|'undo'|'declines'|'names'|'looks'|'tries'|'photos' $what is posted; the answer shows this station */
     public function post(string $what): string
     {
         return "{$this->url}/{$what}/{$this->station->value}";
@@ -354,6 +356,12 @@ final readonly class CheckPage
     public function seconds(): Collection
     {
         return once(static fn(): Collection => User::besides(auth()->user()));
+    }
+
+    /** @return Collection<int, Photo> of what this station shows */
+    public function photos(): Collection
+    {
+        return $this->check->photosOf(PhotoOf::at($this->station));
     }
 
     /** What the last entry was about: "Chest clip". */
@@ -444,18 +452,20 @@ final readonly class CheckPage
             static fn(string $path): bool => array_intersect(ReinspectionRules::standard()->after($path), $moved) !== [],
         );
         $tries = $this->facts->given(...$moved);
-        $since = array_search($tries[0] ?? null, $this->facts->entries, true);
-        $lines = is_int($since) ? array_filter(
-            array_slice($this->facts->entries, $since),
-            static fn(LoggedFact $entry): bool => $entry->json !== 'null' && (
-                in_array($entry->key, [...$moved, ...$disturb], true)
-                || AnnotationKind::ofKey($entry->key) === AnnotationKind::Tried
-            ),
-        ) : [];
+        $known = [];
+        $lines = [];
+        foreach ($this->facts->entries as $entry) {
+            $changed = isset($known[$entry->key]) && $known[$entry->key] !== $entry->json && in_array($entry->key, $disturb, true);
+            $known[$entry->key] = $entry->json;
+            $isTry = in_array($entry->key, $moved, true) || AnnotationKind::ofKey($entry->key) === AnnotationKind::Tried;
+            if ($entry->json !== 'null' && ($isTry || $changed)) {
+                $lines[] = $entry;
+            }
+        }
 
         return count($tries) < 2
             ? []
-            : array_values(array_map(fn(LoggedFact $entry): LogLine => LogLine::entry($entry, $this->case), $lines));
+            : array_map(fn(LoggedFact $entry): LogLine => LogLine::entry($entry, $this->case), $lines);
     }
 
     /** @return list<LogLine> what was changed between found and left */

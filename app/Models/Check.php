@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Checks\AssembleCase;
 use App\Checks\Projection;
+use App\Photos\PhotoOf;
 use App\Words\Telling;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -86,6 +87,12 @@ final class Check extends Model
     public function facts(): HasMany
     {
         return $this->hasMany(Fact::class)->orderBy('seq');
+    }
+
+    /** @return Collection<int, Photo> without their bytes, in the order in which they were taken */
+    public function photosOf(?PhotoOf $about): Collection
+    {
+        return Photo::query()->where('check_id', $this->id)->where('about', $about)->orderBy('taken_at')->get(Photo::LISTED);
     }
 
     /** Whether it is the only seat of its visit. */

@@ -226,4 +226,11 @@ return [
         'none' => 'No seat of the catalogue is known to fit. Weight, height, birth date and the places of the car must be known.',
         'given' => 'The child leaves in another seat. Look at everything afresh.',
     ],
+    'photos' => [
+        'label' => 'Pictures of the label',
+        'damage' => 'Pictures of what is damaged',
+        'take' => 'Take a picture',
+        'number' => 'Picture {n}',
+        'away' => 'Remove picture {n}',
+    ],
 ];

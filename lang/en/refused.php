@@ -66,4 +66,7 @@ return [
     'wrong_pin' => 'Name and PIN do not belong together. Nobody has signed.',
     'pin_rests' => 'That PIN was wrong too often. Wait a minute.',
     'does_not_fit' => 'This seat is not known to fit this child and this car.',
+    'no_photo' => 'This is no picture that can be kept, or it is larger than 2 MB. Take it anew.',
+    'many_photos' => 'Six pictures are enough. Remove one first.',
+    'no_family' => 'This family’s data are deleted; no picture of its seat is kept.',
 ];

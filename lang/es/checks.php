@@ -227,4 +227,11 @@ return [
             . 'del vehículo.',
         'given' => 'El niño se va en otro asiento. Mire todo de nuevo.',
     ],
+    'photos' => [
+        'label' => 'Fotos de la etiqueta',
+        'damage' => 'Fotos de lo dañado',
+        'take' => 'Tomar una foto',
+        'number' => 'Foto {n}',
+        'away' => 'Quitar la foto {n}',
+    ],
 ];

@@ -66,4 +66,7 @@ return [
     'wrong_pin' => 'El nombre y el PIN no corresponden. Nadie ha firmado.',
     'pin_rests' => 'Ese PIN fue incorrecto demasiadas veces. Espere un minuto.',
     'does_not_fit' => 'No se sabe que este asiento le sirva a este niño y a este vehículo.',
+    'no_photo' => 'Esto no es una foto que se pueda guardar, o pasa de 2 MB. Tómela de nuevo.',
+    'many_photos' => 'Seis fotos bastan. Quite una primero.',
+    'no_family' => 'Los datos de esta familia se borraron; no se guarda ninguna foto de su asiento.',
 ];

@@ -1,3 +1,4 @@
+@use('App\Photos\PhotoOf')
 @use('MintBuckle\Core\Record\InspectionPhase')
 @use('MintBuckle\Core\Finding\Station')
 @props(['page'])
@@ -41,6 +42,9 @@
                 @endunless
             @endforelse
         </div>
+        @if (PhotoOf::at($page->station) !== null)
+            <x-photos :page="$page" :about="PhotoOf::at($page->station)" />
+        @endif
         @if ($page->more !== [] && !$page->signed)
             <details class="more">
                 <summary>{{ __('checks.more_to_note') }}</summary>

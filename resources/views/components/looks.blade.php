@@ -16,8 +16,9 @@
                 <details>
                     <summary>@tell($row->askable->goodState())</summary>
                     <div class="choices">
-                        @foreach ($row->faults() as $value => $label)
-                            <button class="choice" name="answer" value="{{ $value }}">@tell($label)</button>
+                        @foreach ($row->choices as $value => $label)
+                            <button class="choice" name="answer" value="{{ $value }}"
+                                id="{{ $row->id('next') }}-{{ $value }}">@tell($label)</button>
                         @endforeach
                         <button class="plain" name="answer" value="unknown">{{ __('checks.cannot_tell') }}</button>
                     </div>

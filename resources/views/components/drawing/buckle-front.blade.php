@@ -53,6 +53,11 @@
             <rect class="clip-band" x="-52" y="-11" width="104" height="22"
                 transform="translate({{ $drawing::MIDDLE }} {{ $drawing->armpit }})"
                 data-press="{{ $press }}-setup-harness-clip-armpit" />
+            @foreach (['high' => -40, 'low' => 40] as $place => $dy)
+                <rect class="reach" x="-52" y="-16" width="104" height="32"
+                    transform="translate({{ $drawing::MIDDLE }} {{ $drawing->armpit + $dy }})"
+                    data-press="{{ $press }}-setup-harness-clip-{{ $place }}" />
+            @endforeach
         @endif
         @if ($drawing->clip)
             <g @class(['clip', 'wrong' => !$drawing->clip['right']]) data-clip="{{ $drawing->clip['right'] ? 'right' : 'wrong' }}"
