@@ -130,7 +130,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/checks/{check}/looks/{station}', [LooksController::class, 'store'])->name('looks.store');
     Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');
     Route::post('/checks/{check}/photos/{station}', [PhotoController::class, 'store'])->name('photos.store');
-    Route::get('/photos/{photo}', [PhotoController::class, 'show'])->middleware(LeavesSessionAlone::class)->whereUuid('photo')->name('photos.show');
+    Route::get('/photos/{photo}', [PhotoController::class, 'show'])
+        ->middleware(LeavesSessionAlone::class)
+        ->whereUuid('photo')
+        ->name('photos.show');
     Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo')->name('photos.destroy');
     Route::post('/checks/{check}/tries/{station}', [TriedController::class, 'store'])->name('tries.store');
     Route::post('/checks/{check}/names/{station}', [NameController::class, 'store'])->name('names.store');

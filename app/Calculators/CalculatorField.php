@@ -18,7 +18,13 @@ final readonly class CalculatorField
      * @param array<array-key, Message|string> $choices value => label
      * @param array<array-key, mixed> $typed answer, amount, unit, lines, answers
      */
-    public function __construct(public Askable $askable, public string $path, public array $choices, public array $typed, public ?string $problem)
+    public function __construct(
+        public Askable $askable,
+        public string $path,
+        public array $choices,
+        public array $typed,
+        public ?string $problem,
+    )
     {
         $this->id = 'find-' . str_replace(['.', '_'], '-', $path);
         $this->name = "f[{$path}]";

@@ -57,7 +57,10 @@ final readonly class EnterManual
         foreach ($typed as $path => [$id, $answer]) {
             $askable = str_starts_with($path, 'seat.') ? Questionnaire::standard()->for($path) : null;
             try {
-                $facts[$path] = [$id, AnswerReader::read($askable ?? throw UnreadableAnswer::because('not_a_fact'), $answer, null, $author)];
+                $facts[$path] = [
+                    $id,
+                    AnswerReader::read($askable ?? throw UnreadableAnswer::because('not_a_fact'), $answer, null, $author),
+                ];
             } catch (UnreadableAnswer $e) {
                 $problems[$path] = $e->getMessage();
             }
@@ -74,7 +77,10 @@ final readonly class EnterManual
     {
         $refused = [];
         foreach ($e->problems as $problem) {
-            $path = array_values(array_filter($paths, static fn(string $path): bool => str_starts_with($problem->path, $path)))[0] ?? $paths[0];
+            $path = array_values(array_filter(
+                $paths,
+                static fn(string $path): bool => str_starts_with($problem->path, $path),
+            ))[0] ?? $paths[0];
             $refused[$path] = Telling::now()->says(new Message('refused.at_field', ['problem' => $problem->told()]));
         }
 

@@ -67,7 +67,7 @@ final readonly class CheckPage
     /** @var AskedRow|null the same movement felt by hand, where a direction's figure is asked next */
     public ?AskedRow $felt;
 
-    /** @var list<TightnessTest> strap tests whose outcome is told in one press with the test, the seat's own first; none where one was told */
+    /** @var list<TightnessTest> strap tests told in one press with their outcome, the seat's own first; none where one was told */
     public array $strapTests;
 
     /** @var list<AskedRow> plain looks that stand together, the next question among them */

@@ -35,7 +35,7 @@ final readonly class ArrivalRemarks
     /**
      * @param array<array-key, mixed> $typed
      */
-    public static function of(array $typed, TypedChild $child, CheckupEvent $event, Rulebook $rulebook): self
+    public static function of(array $typed, ChildReader $child, CheckupEvent $event, Rulebook $rulebook): self
     {
         try {
             $case = AssembleCase::begin($event);

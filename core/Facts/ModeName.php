@@ -39,6 +39,11 @@ enum ModeName: string
     }
 
     /** Whether the child sits in a seat of its own. */
+    public static function withoutSeat(): self
+    {
+        return self::BeltOnly;
+    }
+
     public function hasSeat(): bool
     {
         return $this->ride() !== Ride::BeltOnly;

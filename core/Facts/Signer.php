@@ -15,7 +15,7 @@ final readonly class Signer
         /** The sign-in name; null: not named. */
         public ?string $id = null,
         /** Last day of the certification; null: not known. */
-        #[Asked(Station::Handover, 60)]
+        #[Asked(Station::Handover, 40)]
         public ?CalendarDate $certifiedUntil = null,
     ) {}
 }

@@ -30,6 +30,9 @@ final class RecallIntake
 
     private const MOST_PROBLEMS = 100;
 
+    /** Where it is made it can be a day later than here: such a list is of today. */
+    private const ZONES = 1;
+
     /** @var array<string, true> */
     private array $ids = [];
 
@@ -47,11 +50,11 @@ final class RecallIntake
         $this->gather($problems);
         if ($date === null && $dated === null) {
             $this->problems[] = new Problem($where, 'is needed: without its date nobody knows how fresh the list is');
-        } elseif ($date?->isAfter($this->today) === true) {
+        } elseif ($date !== null && $this->today->daysUntil($date) > self::ZONES) {
             $this->problems[] = new Problem($where, 'lies after today');
         }
 
-        return $date;
+        return $date?->isAfter($this->today) === true ? $this->today : $date;
     }
 
     /**

@@ -29,7 +29,6 @@ return [
         'contact_hint' => 'Only if they want follow-up.',
         'vehicle' => 'Car',
         'model_year' => 'Model year',
-        'layout' => 'Seats in the car',
         'give_ticket' => 'Give a ticket',
         'another' => 'Another child',
         'seat_example' => 'a few letters of maker, model or name',

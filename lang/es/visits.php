@@ -29,7 +29,6 @@ return [
         'contact_hint' => 'Solo si quieren que se les avise.',
         'vehicle' => 'Vehículo',
         'model_year' => 'Año del modelo',
-        'layout' => 'Lugares en el vehículo',
         'give_ticket' => 'Dar un turno',
         'another' => 'Otro niño',
         'seat_example' => 'unas letras del fabricante, modelo o nombre',

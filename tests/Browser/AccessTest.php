@@ -106,8 +106,10 @@ final class AccessTest extends BrowserTestCase
         self::waitFor('[data-phase="left"].on');
         self::keys('8');
         self::waitFor('#check[data-station="handover"]');
+        self::$driver->get(self::linkOf(7));
+        self::waitFor('.next [data-path="seat.label_readable"]');
         self::keys('y');
-        self::waitFor('#row-handover-shown-back .on[value="yes"]');
+        self::waitFor('#row-seat-label-readable .on[value="yes"]');
     }
 
     public function testWithoutScripts(): void
@@ -145,8 +147,8 @@ final class AccessTest extends BrowserTestCase
         self::press('.station [data-path="setup.twisted"] [value="yes"]');
         self::waitFor('[data-code="secure.twist"]');
         self::assertSame([], self::all('.trouble'));
-        self::press('.station [data-path="setup.twisted"] [value="no"]');
-        self::waitFor('#row-setup-twisted .on[value="no"]');
+        self::press('.next [data-path="setup.twisted"] [value="no"]');
+        self::$driver->wait(10, 50)->until(static fn(): bool => self::all('[data-code="secure.twist"]') === []);
     }
 
     public function testTheAngleComesFromTheGauge(): void

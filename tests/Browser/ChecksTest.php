@@ -122,7 +122,7 @@ final class ChecksTest extends BrowserTestCase
         self::metric();
         $ticket = self::arrive(ucfirst(substr(str_shuffle('abcdefghijklmnop'), 0, 8)), $walk['child']);
         self::press("[data-ticket='{$ticket}'] footer button");
-        self::waitFor("[data-ticket='{$ticket}'] footer a");
+        self::waitFor('.findings-foot');
         self::openCheck($ticket);
         self::$hand = $hand;
         if ($hand === Hand::NoScripts) {

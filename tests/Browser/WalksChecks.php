@@ -241,6 +241,8 @@ trait WalksChecks
         $page = self::$driver->executeScript('return performance.timeOrigin;');
         if (is_array($answer) && count($answer) === 1) {
             self::actuate("{$form} button[name='answers[]'][value='{$answer[0]}']");
+        } elseif ($answer === []) {
+            self::actuate("{$form} .keep");
         } elseif (is_array($answer)) {
             self::actuate("{$form} .several > summary");
             array_map(static fn(string $one) => self::actuate("{$form} input[value='{$one}']"), $answer);

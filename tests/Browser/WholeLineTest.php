@@ -53,8 +53,6 @@ final class WholeLineTest extends BrowserTestCase
 
         // As found: from the event into the check, station by station.
         self::press("[data-ticket='{$ticket}'] .visit footer button, [data-ticket='{$ticket}'] footer button");
-        self::waitFor("[data-ticket='{$ticket}'] footer a");
-        self::press("[data-ticket='{$ticket}'] .check-link");
         self::waitFor('[data-station="label"]');
         self::waitFor('[data-drawing="label"] [data-made]');
         self::assertCount(1, self::all('[data-drawing="label"] [data-blur]'), 'a month without its day is a blur');

@@ -71,7 +71,7 @@ final class WontHoldTest extends TestCase
 
     public function testWhatCanBeSeenFollowsTheSeat(): void
     {
-        $seen = static fn(string $case, array $changes): array => array_column(Sight::of(self::situation($case, $changes)), 'value');
+        $seen = self::seen(...);
 
         self::assertSame(['still_loose', 'tips_to_one_side', 'hardware_in_path', 'slack_comes_back', 'too_flat', 'too_upright'], $seen(Cases::REAR, self::RETRACTOR));
         self::assertSame(['still_loose', 'tips_to_one_side', 'bars_too_deep', 'tail_in_path', 'slack_comes_back', 'too_flat', 'too_upright'], $seen(Cases::REAR, self::ANCHORED));
@@ -94,6 +94,15 @@ final class WontHoldTest extends TestCase
             }
         }
         self::assertNull(Attempt::named('nonsense.clip'));
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     * @return list<string>
+     */
+    private static function seen(string $case, array $changes): array
+    {
+        return array_map(static fn(Sight $sight): string => $sight->value, Sight::of(self::situation($case, $changes)));
     }
 
     /**

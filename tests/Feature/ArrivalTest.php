@@ -240,9 +240,9 @@ final class ArrivalTest extends FeatureTestCase
     {
         $offered = fn(string $words): array => $this->offered('/arrive/seats?' . http_build_query(['children' => [1 => ['seat_words' => $words]]]));
 
-        self::assertSame(['Ottermoor OM-220 Haven', 'Not in the catalogue'], $offered('om220'));
+        self::assertSame(['Ottermoor OM-220 Haven', 'No seat', 'Not in the catalogue'], $offered('om220'));
         self::assertContains('Ottermoor OM-90 Cove', $offered('otter'));
-        self::assertSame(['Not in the catalogue'], $offered('no such seat'));
+        self::assertSame(['No seat', 'Not in the catalogue'], $offered('no such seat'));
         self::assertSame('Ottermoor OM-220 Haven', $offered(' ')[0] ?? null, 'most met today');
         $this->get('/arrive/seats?' . http_build_query(['children' => [1 => ['seat_words' => 'zz']]]))->assertSee('No model has “zz”')->assertSee('name="children[1][seat]"', false);
     }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\CheckupEvent;
 use App\Units;
 use App\Visits\ArrivalRemarks;
-use App\Visits\TypedChild;
+use App\Visits\ChildReader;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use MintBuckle\Core\Rulebook;
@@ -22,7 +22,7 @@ final readonly class ArrivalRemarksController
         $units = $request->enum('units', Units::class) ?? Units::Metric;
 
         return view('components.arrival-remarks', [
-            'remarks' => ArrivalRemarks::of((array) ($children[0] ?? []), new TypedChild($units, $event), $event, $rulebook),
+            'remarks' => ArrivalRemarks::of((array) ($children[0] ?? []), new ChildReader($units, $event), $event, $rulebook),
         ]);
     }
 }

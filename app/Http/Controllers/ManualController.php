@@ -39,7 +39,10 @@ final readonly class ManualController
             return redirect()
                 ->route('checks.manual', $check)
                 ->withInput()
-                ->with('refused', array_map(static fn(mixed $said): string => implode(' ', array_filter((array) $said, is_string(...))), $e->errors()));
+                ->with(
+                    'refused',
+                    array_map(static fn(mixed $said): string => implode(' ', array_filter((array) $said, is_string(...))), $e->errors()),
+                );
         } catch (UnreadableAnswer $e) {
             return redirect()->route('checks.manual', $check)->withInput()->with('problem', $e->getMessage());
         }

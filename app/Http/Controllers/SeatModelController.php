@@ -41,7 +41,9 @@ final readonly class SeatModelController
         $check = Str::isUuid($id) ? Check::query()->with('visit.event.recallList')->find($id) : null;
 
         return view('pages.seats.edit', [
-            'page' => $check === null ? SeatModelPage::blank($units) : SeatModelPage::offered($check->caseOf(InspectionPhase::Left)->raw, $units),
+            'page' => $check === null
+                ? SeatModelPage::blank($units)
+                : SeatModelPage::offered($check->caseOf(InspectionPhase::Left)->raw, $units),
         ]);
     }
 

@@ -12,7 +12,7 @@ use App\Models\VehicleLayout;
 use App\Units;
 use App\Visits\Arrival;
 use App\Visits\ArrivingChild;
-use App\Visits\TypedChild;
+use App\Visits\ChildReader;
 use App\Words\Languages;
 use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
@@ -135,7 +135,7 @@ final class ArrivalRequest extends FormRequest
     /** @param array<array-key, mixed> $given */
     private function child(array $given): ArrivingChild
     {
-        return (new TypedChild($this->enum('units', Units::class) ?? Units::Metric, CheckupEvent::current()))->read($given);
+        return (new ChildReader($this->enum('units', Units::class) ?? Units::Metric, CheckupEvent::current()))->read($given);
     }
 
     /** @return list<Problem> */
@@ -158,7 +158,7 @@ final class ArrivalRequest extends FormRequest
     /** @param callable(string): void $fail */
     private static function amount(string $attribute, mixed $value, callable $fail): void
     {
-        if (is_string($value) && TypedChild::written($value) === null) {
+        if (is_string($value) && ChildReader::written($value) === null) {
             $fail(Telling::now()->tell(new Message('refused.no_measure', ['text' => $value])));
         }
     }

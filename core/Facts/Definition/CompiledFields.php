@@ -290,7 +290,7 @@ final readonly class CompiledFields
             ],
             \MintBuckle\Core\Facts\Signer::class => [
                 'id' => new Field(property: 'id', key: 'id', type: \MintBuckle\Core\Facts\Definition\FieldType::Text),
-                'certified_until' => new Field(property: 'certifiedUntil', key: 'certified_until', type: \MintBuckle\Core\Facts\Definition\FieldType::Date, asked: new Asked(station: \MintBuckle\Core\Finding\Station::Handover, order: 60)),
+                'certified_until' => new Field(property: 'certifiedUntil', key: 'certified_until', type: \MintBuckle\Core\Facts\Definition\FieldType::Date, asked: new Asked(station: \MintBuckle\Core\Finding\Station::Handover, order: 40)),
             ],
             \MintBuckle\Core\Facts\Zone::class => [
                 'name' => new Field(property: 'name', key: 'name', type: \MintBuckle\Core\Facts\Definition\FieldType::Text, isRequired: true),

@@ -1,6 +1,7 @@
 @use('Symfony\Component\Uid\UuidV7')
 @props(['page', 'loose'])
-<form class="loose" method="post" action="{{ $page->post('tries') }}" hx-post="{{ $page->post('tries') }}" data-loose="{{ $loose->seen?->value }}">
+<form class="loose" method="post" action="{{ $page->post('tries') }}" hx-post="{{ $page->post('tries') }}" data-loose="{{
+    $loose->seen?->value }}">
     @csrf
     <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
     <input type="hidden" name="phase" value="{{ $page->phase->value }}">

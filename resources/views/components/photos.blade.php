@@ -25,9 +25,8 @@
             <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
             <input type="hidden" name="phase" value="{{ $page->phase->value }}">
             <input type="hidden" name="about" value="{{ $about->value }}">
-            <label class="quiet" for="photo-{{ $about->value }}">{{ __('checks.photos.take') }}</label>
-            <input class="visually-hidden" id="photo-{{ $about->value }}" name="photo" type="file" accept="image/*"
-                data-photo-file>
+            <label class="quiet photo-take">{{ __('checks.photos.take') }}
+                <input name="photo" type="file" accept="image/*" data-photo-file></label>
         </form>
     @endunless
 </section>

@@ -7,7 +7,8 @@
                     data-verdict="{{ $item->verdict->value }}" @if ($item->station === $page->station) aria-current="step" @endif>
                     <span class="station-mark"><x-buckle-mark :state="$item->verdict->value" :size="36" /></span>
                     <span class="station-text"><strong><span class="station-number"
-                                aria-hidden="true">{{ $item->station->number() }}</span> @tell($item->station->title())</strong> <small>@tell($item->summary)</small></span>
+                                aria-hidden="true">{{ $item->station->number() }}</span> @tell($item->station->title())</strong>
+                                    <small>@tell($item->summary)</small></span>
                     <kbd aria-hidden="true">{{ $item->station->number() }}</kbd>
                 </a>
             </li>

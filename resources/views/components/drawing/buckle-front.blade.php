@@ -55,7 +55,7 @@
                 data-press="{{ $press }}-setup-harness-clip-armpit" />
             @foreach (['high' => -40, 'low' => 40] as $place => $dy)
                 <rect class="reach" x="-52" y="-16" width="104" height="32"
-                    transform="translate({{ $drawing::MIDDLE }} {{ $drawing->armpit + $dy }})"
+                    transform="translate({{ $drawing::MIDDLE }} {{ $drawing->armpit }}) translate(0 {{ $dy }})"
                     data-press="{{ $press }}-setup-harness-clip-{{ $place }}" />
             @endforeach
         @endif

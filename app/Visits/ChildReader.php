@@ -17,7 +17,7 @@ use MintBuckle\Core\Written\WrittenMeasure;
 use stdClass;
 
 /** A child and its seat as they are typed on arrival, to facts. */
-final readonly class TypedChild
+final readonly class ChildReader
 {
     /** @param Units $units that the form was shown in, whatever is remembered by now */
     public function __construct(private Units $units, private CheckupEvent $event) {}
@@ -30,7 +30,7 @@ final readonly class TypedChild
     {
         $text = static fn(string $key): ?string => is_string($given[$key] ?? null) && trim($given[$key]) !== '' ? trim($given[$key]) : null;
         $model = ctype_digit((string) $text('seat')) ? SeatModel::query()->find((int) $text('seat')) : null;
-        $alone = ModeName::BeltOnly->value;
+        $alone = ModeName::withoutSeat()->value;
         $rides = $text('seat') === ArrivalRequest::NO_SEAT ? $alone : $text('mode');
         $facts = self::born($text('born_on'), $this->event) + [
             'child.weight' => $this->measured($text('weight'), AnswerKind::Mass),
