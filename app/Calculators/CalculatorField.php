@@ -24,8 +24,7 @@ final readonly class CalculatorField
         public array $choices,
         public array $typed,
         public ?string $problem,
-    )
-    {
+    ) {
         $this->id = 'find-' . str_replace(['.', '_'], '-', $path);
         $this->name = "f[{$path}]";
     }

@@ -109,7 +109,7 @@ final class AccessTest extends BrowserTestCase
         self::$driver->get(self::linkOf(7));
         self::waitFor('.next [data-path="seat.label_readable"]');
         self::keys('y');
-        self::waitFor('#row-seat-label-readable .on[value="yes"]');
+        self::$driver->wait(10, 50)->until(static fn(): bool => self::all('.next [data-path="seat.label_readable"]') === []);
     }
 
     public function testWithoutScripts(): void

@@ -165,7 +165,7 @@ final class TapsTest extends BrowserTestCase
             if ($forms === []) {
                 return;
             }
-            $path = self::place((string) (self::all('.next [data-mend]') === [] ? end($forms) : $forms[0]));
+            $path = self::key((string) (self::all('.next [data-mend]') === [] ? end($forms) : $forms[0]));
             self::assertArrayHasKey($path, $answers, "asks {$path}");
             self::enter(self::all('.next form[data-felt]') !== [] ? '.next form[data-felt]' : '.next form[data-path]', $answers[$path], $path);
         }
@@ -187,12 +187,12 @@ final class TapsTest extends BrowserTestCase
             $listed[(string) $line->getAttribute('data-path')] = (string) $line->getAttribute('data-good');
         }
         foreach ($listed as $path => $good) {
-            if (self::text($answers, self::place($path)) !== $good) {
+            if (self::text($answers, self::key($path)) !== $good) {
                 $line = ".next .looks form[data-path='{$path}']";
                 if (self::all("{$line} details") !== []) {
                     self::touch("{$line} summary", $path);
                 }
-                self::enter($line, self::text($answers, self::place($path)), $path);
+                self::enter($line, self::text($answers, self::key($path)), $path);
 
                 return;
             }
@@ -229,11 +229,6 @@ final class TapsTest extends BrowserTestCase
         self::$typed++;
         self::$log[] = "typed {$path} {$text}";
         self::$driver->getKeyboard()->sendKeys($text);
-    }
-
-    private static function place(string $path): string
-    {
-        return (string) preg_replace('/^vehicle\.positions\.\d+\./', 'place.', $path);
     }
 
     /** @param array<string, string|list<string>> $answers */

@@ -105,11 +105,12 @@ trait WalksChecks
         self::assertNull(self::$driver->executeAsyncScript(<<<'JS'
             const [answers, done] = arguments;
             const asked = {};
+            const key = (path) => path.replace(/^vehicle\.positions\.\d+\./, 'place.');
             let page = document;
             (async () => {
                 for (;;) {
                     const looks = page.querySelector('.next .looks');
-                    const fault = [...(looks?.querySelectorAll('form[data-path]') ?? [])].find((line) => answers[line.dataset.path] !== line.dataset.good);
+                    const fault = [...(looks?.querySelectorAll('form[data-path]') ?? [])].find((line) => answers[key(line.dataset.path)] !== line.dataset.good);
                     if (looks && !fault) {
                         const rest = looks.querySelector('form.rest');
                         const kept = await fetch(rest.getAttribute('action'), {method: 'POST', body: new URLSearchParams(new FormData(rest)), headers: {'HX-Request': 'true'}});
@@ -127,7 +128,7 @@ trait WalksChecks
                         continue;
                     }
                     const form = fault ?? page.querySelector('.next form[data-path]');
-                    const path = form?.dataset.path.replace(/^vehicle\.positions\.\d+\./, 'place.');
+                    const path = form ? key(form.dataset.path) : undefined;
                     if (!form || (answers[path] === 'unknown' && asked[path])) { return null; }
                     const answer = answers[path];
                     asked[path] = (asked[path] ?? 0) + 1;
@@ -171,8 +172,8 @@ trait WalksChecks
                 continue;
             }
             $path = (string) self::one('.next form[data-path]')->getAttribute('data-path');
-            $key = preg_replace('/^vehicle\.positions\.\d+\./', 'place.', $path);
-            self::assertArrayHasKey((string) $key, $answers, "the findings panel asks {$path}");
+            $key = self::key($path);
+            self::assertArrayHasKey($key, $answers, "the findings panel asks {$path}");
             if ($answers[$key] === 'unknown' && in_array($path, $asked, true)) {
                 return $asked;
             }
@@ -195,21 +196,28 @@ trait WalksChecks
         $listed = [];
         foreach (self::all('.next .looks form[data-path]') as $line) {
             $path = (string) $line->getAttribute('data-path');
-            self::assertArrayHasKey($path, $answers, "the list asks {$path}");
+            self::assertArrayHasKey(self::key($path), $answers, "the list asks {$path}");
             $listed[$path] = $line->getAttribute('data-good');
         }
-        $faults = array_filter($listed, static fn(?string $good, string $path): bool => $answers[$path] !== $good, ARRAY_FILTER_USE_BOTH);
+        $faults = array_filter($listed, static fn(?string $good, string $path): bool => $answers[self::key($path)] !== $good, ARRAY_FILTER_USE_BOTH);
         foreach (array_keys($faults) as $path) {
             $form = ".next form[data-path='{$path}']";
             if (self::all('.next .looks') === []) {
                 // One line that is left over is asked by itself.
                 return array_keys($faults);
             }
-            self::pressFault($form, is_array($answers[$path]) ? '' : $answers[$path]);
+            $answer = $answers[self::key($path)];
+            self::pressFault($form, is_array($answer) ? '' : $answer);
         }
         self::asListed();
 
         return array_keys($listed);
+    }
+
+    /** A place's facts as place.belt, whichever place it is. */
+    private static function key(string $path): string
+    {
+        return (string) preg_replace('/^vehicle\.positions\.\d+\./', 'place.', $path);
     }
 
     private static function pressFault(string $line, string $answer): void
@@ -251,7 +259,7 @@ trait WalksChecks
             self::actuate("{$form} button[name='answer'][value='{$answer}']");
         } else {
             $field = "{$form} input[name='amount'], {$form} input[name='answer']";
-            if (self::all("details[data-figure]:not([open]) {$form}") !== []) {
+            if (self::$driver->executeScript('return document.querySelector(arguments[0]).closest("details[data-figure]:not([open])") !== null;', [$field]) === true) {
                 self::actuate('details[data-figure] > summary');
             }
             self::one($field)->clear();
@@ -262,6 +270,21 @@ trait WalksChecks
             self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
         }
         self::swapped("{$form} input[name='id']", $id);
+    }
+
+    /**
+     * Answers on one station, which the page leaves by itself once it asks no more there.
+     *
+     * @param list<array{string, string|list<string>}> $facts
+     */
+    private static function answerAt(string $station, array $facts): void
+    {
+        foreach ($facts as $fact) {
+            if (self::one('#check')->getAttribute('data-station') !== $station) {
+                self::station($station);
+            }
+            self::answer($fact);
+        }
     }
 
     /**
@@ -292,6 +315,11 @@ trait WalksChecks
     /** What the finding offers to enter once it was put right. */
     private static function putRight(string $code, string $path, string $answer): void
     {
+        if (self::all(".next [data-mend^='{$code}'] [data-path='{$path}']") !== []) {
+            self::give(".next [data-mend^='{$code}'] [data-path='{$path}']", $answer);
+
+            return;
+        }
         self::findings(open: true);
         $mend = ".findings-panel [data-code='{$code}'] .mend";
         if (self::all("{$mend}[open]") === []) {

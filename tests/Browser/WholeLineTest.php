@@ -58,7 +58,7 @@ final class WholeLineTest extends BrowserTestCase
         self::assertCount(1, self::all('[data-drawing="label"] [data-blur]'), 'a month without its day is a blur');
         foreach (self::FOUND as $station => $answers) {
             self::station($station);
-            array_map(self::answer(...), $answers);
+            self::answerAt($station, $answers);
             self::asListed();
             self::assertStationMark($station, 'good_to_ride');
         }
@@ -75,15 +75,14 @@ final class WholeLineTest extends BrowserTestCase
         self::station('buckle');
         self::press('[data-drawing="buckle"] [data-slot="2"] .reach');
         self::waitFor('[data-drawing="buckle"] .slot.in-use[data-slot="2"]');
-        self::answer(['setup.harness.tightness.passes', 'yes']);
-        self::answer(['setup.harness.too_tight', 'no']);
-        self::waitFor('[data-drawing="buckle"] [data-tight="true"]');
-        self::answer(['setup.harness.clip', 'armpit']);
+        self::answerAt('buckle', [['setup.harness.tightness.passes', 'yes'], ['setup.harness.too_tight', 'no'], ['setup.harness.clip', 'armpit']]);
         self::asListed();
+        self::station('buckle');
+        self::waitFor('[data-drawing="buckle"] [data-tight="true"]');
         self::waitFor('[data-drawing="buckle"] [data-clip="right"]');
         self::assertVerdict('not_finished');
         self::assertCount(4, self::all('[data-corrected]'));
-        $this->handOver($language);
+        $this->handOver();
 
         self::press('.steps .press');
         self::waitFor('main.sheet');
@@ -102,7 +101,7 @@ final class WholeLineTest extends BrowserTestCase
     private function measureAndBuckleAsFound(): void
     {
         self::station('measure');
-        array_map(self::answer(...), self::MEASURED);
+        self::answerAt('measure', self::MEASURED);
         self::asListed();
         self::measure('front', '6', true);
         self::measure('side', '38', false);
@@ -112,7 +111,7 @@ final class WholeLineTest extends BrowserTestCase
         self::findings(open: false);
 
         self::station('buckle');
-        array_map(self::answer(...), self::BUCKLED);
+        self::answerAt('buckle', self::BUCKLED);
         self::asListed();
         self::waitFor('[data-drawing="buckle"] .slot.in-use[data-slot="3"]');
         self::waitFor('[data-drawing="buckle"] .slot.right[data-slot="2"]');
@@ -127,20 +126,15 @@ final class WholeLineTest extends BrowserTestCase
         self::findings(open: false);
     }
 
-    private function handOver(string $language): void
+    private function handOver(): void
     {
         self::station('handover');
         self::answer(['handover.shown_back', 'yes']);
         self::answer(['handover.technician', 'sign']);
-        self::answer(['handover.checker', 'sign']);
-        self::waitFor('[data-code="handover.checker_same"]');
-        $here = self::$driver->getCurrentURL();
-        self::signIn('odalys');
-        self::metric();
-        self::language($language);
-        self::$driver->get($here);
-        self::waitFor('[data-station="handover"]');
-        self::answer(['handover.checker', 'sign']);
+        self::assertSame([], self::all(".next [data-path='handover.checker'] [value='sign']"), 'the second signature is somebody else\'s');
+        self::one(".next [data-path='handover.checker'] input[name='pin']")->sendKeys('2468');
+        self::press(".next [data-path='handover.checker'] button[value='odalys']");
+        self::waitFor('.next.finished');
         self::assertVerdict('good_to_ride');
     }
 
