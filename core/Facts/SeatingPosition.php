@@ -55,7 +55,7 @@ final readonly class SeatingPosition
         #[GoodWhen('no')]
         public ?bool $taken = null,
         /** Where its tether anchor is, told to the family; null: not looked at. */
-        #[Asked(Station::Place, 120, AskedWhen::WhenNeeded)]
+        #[Asked(Station::Place, 120)]
         public ?TetherAnchorPlace $tetherAnchorAt = null,
     ) {}
 

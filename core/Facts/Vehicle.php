@@ -29,7 +29,7 @@ final readonly class Vehicle
         #[Asked(Station::Secure, 170, AskedWhen::WhenNeeded)]
         public ?bool $buckleTurnsOk = null,
         /** Heaviest child on its lower anchors; null: its manual sets none. */
-        #[LimitIn(MassUnit::class)]
+        #[LimitIn(MassUnit::class), Asked(Station::Secure, 385)]
         public ?Limit $lowerAnchorChildMax = null,
         /**
          * Every place of the car.

@@ -480,6 +480,11 @@ return [
         'question' => 'Up to which child weight may the lower anchors hold this seat?',
         'manual' => 'Child on the lower anchors, at most',
     ],
+    'vehicle.lower_anchor_child_max' => [
+        'short' => 'Vehicle’s anchors: child up to',
+        'question' => 'Up to which child weight may this vehicle’s lower anchors hold a seat?',
+        'hint' => 'From the vehicle’s manual; the lower of the two figures holds.',
+    ],
     'seat.weight' => ['short' => 'Seat weighs', 'question' => 'What does the seat itself weigh?', 'manual' => 'Weight of the seat'],
     'setup.movement.at_belt_path' => [
         'short' => 'Tried at',

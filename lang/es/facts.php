@@ -510,6 +510,11 @@ return [
         'question' => '¿Hasta qué peso del niño pueden los anclajes inferiores sujetar este asiento?',
         'manual' => 'Niño en los anclajes inferiores, máximo',
     ],
+    'vehicle.lower_anchor_child_max' => [
+        'short' => 'Anclajes del vehículo: niño hasta',
+        'question' => '¿Hasta qué peso del niño pueden sujetar un asiento los anclajes inferiores de este vehículo?',
+        'hint' => 'Del manual del vehículo; vale la menor de las dos cifras.',
+    ],
     'seat.weight' => ['short' => 'Peso del asiento', 'question' => '¿Cuánto pesa el asiento mismo?', 'manual' => 'Peso del asiento'],
     'setup.movement.at_belt_path' => [
         'short' => 'Probado en',

@@ -29,7 +29,6 @@ final readonly class FactController
         Check $check,
         Station $station,
         RecordFact $record,
-        PersonByPin $personByPin,
         CheckAnswer $answer,
     ): Response|RedirectResponse {
         return $answer->after($check, $request->phase(), $station, $request->key(), static fn() => $record(
@@ -38,7 +37,7 @@ final readonly class FactController
             $request->id(),
             $request->key(),
             $request->posted(),
-            $request->signer() === null ? $request->author() : $personByPin(...$request->signer()),
+            $request->signer() === null ? $request->author() : resolve(PersonByPin::class)(...$request->signer()),
             $request->note(),
             $request->with(),
         ));
