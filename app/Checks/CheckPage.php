@@ -136,7 +136,7 @@ final readonly class CheckPage
         );
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
         $this->next = $this->asked->next($from);
-        $this->mend = $this->toMend();
+        $this->mend = $this->toMend($from);
         $this->loose = $this->mend === null ? null : LooseBox::beside($this->mend->finding, $this->situation, $this->facts);
         $station = $this->station = $onward ? $this->stationOfNext() ?? $from : $from;
         $this->factsUrl = $this->post('facts');
@@ -218,13 +218,18 @@ final readonly class CheckPage
             : null;
     }
 
-    /** The first fault that can be put right by entering how it is now: all are put right before what they disturb is seen again. */
-    private function toMend(): ?FindingCard
+    /**
+     * The first fault that can be put right by entering how it is now: all are put right before what they disturb is seen
+     * again, those of this station first.
+     */
+    private function toMend(Station $here): ?FindingCard
     {
         if ($this->phase === InspectionPhase::Found || $this->signed) {
             return null;
         }
-        foreach ($this->assessment->findings as $finding) {
+        $findings = $this->assessment->findings;
+        usort($findings, static fn(Finding $a, Finding $b): int => ($b->station() === $here) <=> ($a->station() === $here));
+        foreach ($findings as $finding) {
             $card = $finding->severity === Severity::Fix ? FindingCard::of($finding, $this->asked, $this->facts) : null;
             if ($card !== null && $card->facts !== [] && $card->declined === null) {
                 return $card;

@@ -233,4 +233,5 @@ return [
         'number' => 'Picture {n}',
         'away' => 'Remove picture {n}',
     ],
+    'no_stamp' => 'No such stamp, or it cannot be read',
 ];

@@ -234,4 +234,5 @@ return [
         'number' => 'Foto {n}',
         'away' => 'Quitar la foto {n}',
     ],
+    'no_stamp' => 'No hay esa marca, o no se puede leer',
 ];

@@ -58,11 +58,11 @@
         <div class="entry">
             <input name="answer" id="{{ $id }}-text" aria-label="@tell($row->askable->question())"
                 value="{{ $typed ? old('answer') : FactText::typed($row) }}"
-                type="{{ $kind === AnswerKind::Date ? 'date' : 'text' }}"
+                type="text"
                 @if (in_array($kind, [AnswerKind::Whole, AnswerKind::Share], true)) inputmode="decimal" @endif autocomplete="off">
             <button class="keep">{{ __('common.keep') }}</button>
         </div>
-        @if ($kind === AnswerKind::PartialDate && is_string($row->value) && !$typed)
+        @if (in_array($kind, [AnswerKind::Date, AnswerKind::PartialDate], true) && is_string($row->value) && !$typed)
             <p class="hint" data-understood>{{ __('checks.understood', ['date' => FactText::of($row, $row->value)]) }}</p>
         @endif
 @endswitch

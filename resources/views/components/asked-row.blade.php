@@ -7,7 +7,9 @@
     <legend>@tell($where === 'next' || $row->asked ? $row->askable->question() : $row->askable->short())</legend>
     <x-answer :row="$row" :page="$page" :kind="$row->askable->kind" :id="$row->id($where)" :typed="$page->isProblemOf($row)" />
     @if ($where === 'next' && $row->askable->kind !== AnswerKind::Elsewhere)
-        <button class="plain" name="answer" value="unknown">{{ __('checks.cannot_tell') }}</button>
+        <button class="plain" name="answer" value="unknown">{{ __($row->askable->kind === AnswerKind::PartialDate
+            ? 'checks.no_stamp'
+            : 'checks.cannot_tell') }}</button>
     @endif
     @if ($where === 'next' && $page->isFromManual($row))
         <a class="plain" href="{{ $page->address('manual') }}">{{ __('checks.manual.all') }}</a>

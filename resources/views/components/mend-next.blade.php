@@ -1,6 +1,6 @@
 @props(['page', 'card'])
 {{-- One fault to put right: what it is, what to do, and how it is now. --}}
-<div class="mend-next" data-mend="{{ $card->subject }}">
+<div class="mend-next finding-{{ $card->finding->severity->value }}" data-mend="{{ $card->subject }}">
     <x-finding-words :finding="$card->finding" />
     @foreach ($card->facts as $row)
         @if ($page->feltBeside($row) !== null)

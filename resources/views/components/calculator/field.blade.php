@@ -71,7 +71,6 @@
                     </select>
                 @else
                     <input name="{{ $field->name }}[answer]" id="{{ $field->id }}-answer" aria-label="@tell($field->askable->question())"
-                        type="{{ $field->askable->kind === AnswerKind::Date ? 'date' : 'text' }}"
                         value="{{ $field->text('answer') }}" autocomplete="off">
                 @endif
         @endswitch
