@@ -190,7 +190,7 @@ final class EdgesTest extends TestCase
             return [];
         };
 
-        self::assertSame([[], ['lies after today']], [$problems('2026-10-14'), $problems('2026-10-15')]);
+        self::assertSame([[], [], ['lies after today']], [$problems('2026-10-14'), $problems('2026-10-15'), $problems('2026-10-16')], 'where it is made it can be a day later');
         self::assertSame([1, 1], [count($problems(null)), count($problems('2026-13-01'))]);
     }
 

@@ -51,11 +51,17 @@ final class RecallListTest extends TestCase
         self::assertSame([], $intake->row($columns, ['R-2', 'Pellwick', '', '', ''], 3)?->models, 'an empty field is nothing said');
     }
 
+    /** Where it is made it can be a day later than where it is taken: it is of today then, and no check is refused for it. */
+    public function testAListOfTomorrowElsewhereIsOfToday(): void
+    {
+        self::assertSame(['2026-11-25', '2026-11-25', '2026-11-24'], array_map(static fn(string $dated): string => (string) self::intake()->dated($dated), ['2026-11-26', '2026-11-25', '2026-11-24']));
+    }
+
     public function testEveryProblemIsNamedWithItsLine(): void
     {
         $intake = self::intake();
         $columns = ['id', 'maker', 'made_from', 'made_to', 'advice'];
-        $intake->dated('2026-11-26');
+        $intake->dated('2026-11-27');
         $intake->row($columns, ['R-1', 'Ottermoor', '2021-02-30', '', ''], 2);
         $intake->row($columns, ['R-1', 'Ottermoor', '2021-03-01', '2021-02-01', 'burn_it'], 3);
         $intake->row($columns, ['R-3', 'Ottermoor'], 5);

@@ -5,38 +5,36 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Hash;
-use Illuminate\Testing\PendingCommand;
+use Symfony\Component\Console\Tester\CommandTester;
 
+/** The PIN with which a person signs on somebody else's device. */
 final class PinCommandTest extends FeatureTestCase
 {
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->mockConsoleOutput = true;
-    }
-
     public function testSetsIt(): void
     {
-        $this->command('buckle:pin wren', '4711')->assertExitCode(0);
-        self::assertTrue(Hash::check('4711', (string) User::query()->where('login', 'wren')->sole()->pin));
+        self::assertSame([0, true], [$this->typed('wren', '4711')[0], Hash::check('4711', (string) User::query()->where('login', 'wren')->sole()->pin)]);
     }
 
     public function testFourToEightDigitsOfSomebodyWhoIsThere(): void
     {
         $before = User::query()->where('login', 'wren')->sole()->pin;
         foreach (['12', '123456789', 'abcd', ''] as $pin) {
-            $this->command('buckle:pin wren', $pin)->expectsOutputToContain('four to eight digits')->assertExitCode(1);
+            [$code, $said] = $this->typed('wren', $pin);
+            self::assertSame(1, $code);
+            self::assertStringContainsString('four to eight digits', $said);
         }
-        $this->command('buckle:pin nobody')->expectsOutputToContain('Nobody signs in by that name')->assertExitCode(1);
+        self::assertStringContainsString('Nobody signs in by that name', $this->typed('nobody', '4711')[1]);
         self::assertSame($before, User::query()->where('login', 'wren')->sole()->pin);
     }
 
-    private function command(string $command, ?string $pin = null): PendingCommand
+    /** @return array{int, string} exit code and what was said */
+    private function typed(string $login, string $pin): array
     {
-        $pending = $this->artisan($command);
-        assert($pending instanceof PendingCommand);
+        $tester = new CommandTester(app(Kernel::class)->all()['buckle:pin'] ?? self::fail('no such command'));
+        $tester->setInputs([$pin]);
 
-        return $pin === null ? $pending : $pending->expectsQuestion('PIN, four to eight digits', $pin);
+        return [$tester->execute(['login' => $login]), $tester->getDisplay()];
     }
 }
