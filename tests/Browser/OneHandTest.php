@@ -44,6 +44,18 @@ final class OneHandTest extends BrowserTestCase
         self::assertLessThanOrEqual(104, $height());
     }
 
+    /** Whatever answers to a finger is as large as one, once it is magnified. */
+    public function testEveryPartOfADrawingIsAsLargeAsAFinger(): void
+    {
+        foreach (['history', 'child', 'place', 'secure', 'buckle'] as $station) {
+            self::openCheck(5, 'found', $station);
+            self::press('[data-enlarge]');
+            $small = self::$driver->executeScript('return [...document.querySelectorAll(".station > .drawing [data-press]")].map((part) => [part.dataset.press, part.getBoundingClientRect()]).filter(([, box]) => Math.min(box.width, box.height) < 47.5).map(([name, box]) => `${name} ${box.width} x ${box.height}`);');
+            self::assertSame([], $small, $station);
+            self::assertNotSame([], self::all('.station > .drawing [data-press]'), $station);
+        }
+    }
+
     public function testUndoFromTheBar(): void
     {
         self::openCheck(5, 'found', 'buckle');

@@ -50,9 +50,10 @@
             </g>
         @endif
         @if ($drawing->slots !== [] || $drawing->clip)
-            <rect class="clip-band" x="-52" y="-11" width="104" height="22"
-                transform="translate({{ $drawing::MIDDLE }} {{ $drawing->armpit }})"
-                data-press="{{ $press }}-setup-harness-clip-armpit" />
+            <g transform="translate({{ $drawing::MIDDLE }} {{ $drawing->armpit }})" data-press="{{ $press }}-setup-harness-clip-armpit">
+                <rect class="reach" x="-52" y="-16" width="104" height="32" />
+                <rect class="clip-band" x="-52" y="-11" width="104" height="22" />
+            </g>
             @foreach (['high' => -40, 'low' => 40] as $place => $dy)
                 <rect class="reach" x="-52" y="-16" width="104" height="32"
                     transform="translate({{ $drawing::MIDDLE }} {{ $drawing->armpit }}) translate(0 {{ $dy }})"
