@@ -11,7 +11,6 @@ use App\Models\User;
 use App\Photos\PhotoOf;
 use App\Recalls\NameDoubt;
 use App\Units;
-use App\Visits\DeparturePage;
 use App\Words\Telling;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\Askable;
@@ -20,17 +19,14 @@ use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
-use MintBuckle\Core\Facts\TightnessTest;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Locking\BeltTree;
-use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
-use MintBuckle\Core\Record\ReinspectionRules;
 use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\ListingKind;
 use MintBuckle\Core\Telling\Message;
@@ -39,8 +35,6 @@ use MintBuckle\Present\Handbook\Help;
 /** Everything the check screen shows, for one phase and one station. */
 final readonly class CheckPage
 {
-    private const MANY_LOOKS = 4;
-
     public Check $check;
 
     public InspectionPhase $phase;
@@ -56,22 +50,8 @@ final readonly class CheckPage
     /** @var list<Askable> what may be noted besides */
     public array $more;
 
-    public ?AskedRow $next;
-
-    /** @var FindingCard|null what is put right now: it comes before everything that must be seen again */
-    public ?FindingCard $mend;
-
-    /** @var LooseBox|null what to try where it will not hold, beside its fault */
-    public ?LooseBox $loose;
-
-    /** @var AskedRow|null the same movement felt by hand, where a direction's figure is asked next */
-    public ?AskedRow $felt;
-
-    /** @var list<TightnessTest> strap tests told in one press with their outcome, the seat's own first; none where one was told */
-    public array $strapTests;
-
-    /** @var list<AskedRow> plain looks that stand together, the next question among them */
-    public array $looks;
+    /** @var NextThing the one thing to do next */
+    public NextThing $now;
 
     /** @var list<Finding> found open, and no longer there */
     public array $corrected;
@@ -135,16 +115,11 @@ final readonly class CheckPage
             Station::cases(),
         );
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
-        $this->next = $this->asked->next($from);
-        $this->mend = $this->toMend($from);
-        $this->loose = $this->mend === null ? null : LooseBox::beside($this->mend->finding, $this->situation, $this->facts);
-        $station = $this->station = $onward ? $this->stationOfNext() ?? $from : $from;
+        $this->now = NextThing::at($from, $this->asked, $this->assessment, $this->facts, $phase, $this->signed);
+        $station = $this->station = $onward ? $this->now->station ?? $from : $from;
         $this->factsUrl = $this->post('facts');
         [$rows, $this->more] = $this->asked->at($station, $noting ?? $problemKey);
-        $this->felt = $this->feltBeside($this->next);
-        $this->strapTests = $this->strapTestsBeside($this->next);
-        $this->looks = $this->looksAround($this->next);
-        $asked = $this->signed ? [] : $this->askedNow();
+        $asked = $this->now->paths();
         $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $asked, true)));
         $this->last = $this->facts->last($phase);
     }
@@ -196,133 +171,21 @@ final readonly class CheckPage
             ))]);
     }
 
-    /**
-     * A list that the next question stands in; one of many lines comes before the single questions of its station, as the trade looks first
-     * and measures then.
-     *
-     * @return list<AskedRow>
-     */
-    private function looksAround(?AskedRow $next): array
-    {
-        $looks = $next === null ? [] : $this->asked->looks($next->askable->station);
-        $standsThere = array_filter($looks, static fn(AskedRow $row): bool => $row->path === $next?->path) !== [];
-
-        return $standsThere || count($looks) >= self::MANY_LOOKS ? $looks : [];
-    }
-
-    /** The same movement felt by hand, where a direction's figure is entered. */
-    public function feltBeside(?AskedRow $next): ?AskedRow
-    {
-        return $next !== null && preg_match('/\Asetup\.movement\.(side|front|up)\z/', $next->path) === 1
-            ? $this->asked->rows(["{$next->path}_felt"])[0] ?? null
-            : null;
-    }
-
-    /**
-     * The first fault that can be put right by entering how it is now: all are put right before what they disturb is seen
-     * again, those of this station first.
-     */
-    private function toMend(Station $here): ?FindingCard
-    {
-        if ($this->phase === InspectionPhase::Found || $this->signed) {
-            return null;
-        }
-        $findings = $this->assessment->findings;
-        usort($findings, static fn(Finding $a, Finding $b): int => ($b->station() === $here) <=> ($a->station() === $here));
-        foreach ($findings as $finding) {
-            $card = $finding->severity === Severity::Fix ? FindingCard::of($finding, $this->asked, $this->facts) : null;
-            if ($card !== null && $card->facts !== [] && $card->declined === null) {
-                return $card;
-            }
-        }
-
-        return null;
-    }
-
-    /** Where the one thing to do next stands; null where nothing is left to do. */
-    public function stationOfNext(): ?Station
-    {
-        return $this->mend?->finding->station() ?? $this->next?->askable->station;
-    }
-
-    /** @return list<string> paths of the facts that stand in the box of the next thing to do */
-    private function askedNow(): array
-    {
-        $rows = match (true) {
-            $this->mend !== null => $this->mend->facts,
-            $this->looks !== [] => $this->looks,
-            default => array_values(array_filter([$this->next, $this->felt])),
-        };
-
-        return array_map(static fn(AskedRow $row): string => $row->path, $rows);
-    }
-
-    /** @return list<TightnessTest> */
-    private function strapTestsBeside(?AskedRow $next): array
-    {
-        if ($next?->path !== 'setup.harness.tightness.test' || $this->facts->latest('setup.harness.tightness.passes') !== null) {
-            return [];
-        }
-        $own = $this->ownStrapTest();
-
-        return [$own, ...array_values(array_filter(TightnessTest::cases(), static fn(TightnessTest $test): bool => $test !== $own))];
-    }
-
-    private function ownStrapTest(): TightnessTest
-    {
-        return $this->situation->seat->tightnessTest ?? $this->situation->convention->tightness ?? TightnessTest::Pinch;
-    }
-
     /** Where the one thing to do next stands: on this page, at another station, at another seat of the family, or past the check. */
     public function onward(): string
     {
-        $station = $this->stationOfNext();
+        $station = $this->now->station;
 
         return match (true) {
             $station !== null && $station !== $this->station => $this->link(station: $station),
             $station !== null => '#next',
-            $this->phase === InspectionPhase::Found => $this->link(InspectionPhase::Left, Station::Label),
-            $this->another() !== null => route(
-                'checks.show',
-                [$this->another()->id, InspectionPhase::Found->value, Station::Label->value],
-            ),
-            default => route('visits.departure', $this->check->visit_id),
+            default => $this->afterwards()->address(),
         };
     }
 
-    /** What is done where nothing is asked any more. */
-    public function finished(): Message
+    public function afterwards(): Afterwards
     {
-        return new Message('checks.finished', ['verdict' => $this->assessment->verdict->value, 'phase' => $this->phase->value]);
-    }
-
-    /** Whether another seat is the way on: what is left may not be used, or rides without one. */
-    public function maySeatBeGiven(): bool
-    {
-        return $this->phase === InspectionPhase::Left && $this->assessment->verdict !== Verdict::GoodToRide;
-    }
-
-    /** What comes once nothing is asked any more. */
-    public function afterwards(): Message
-    {
-        return match (true) {
-            $this->phase === InspectionPhase::Found => new Message('checks.to_left'),
-            $this->another() !== null => new Message('checks.to_child', ['letter' => $this->another()->letter]),
-            default => new Message('checks.to_leave'),
-        };
-    }
-
-    /** @return string|null what the signer has seen, where this is the family's only seat and all is good: it goes home from here */
-    public function seenGood(): ?string
-    {
-        return $this->phase === InspectionPhase::Left && $this->assessment->verdict === Verdict::GoodToRide && $this->check->isAlone()
-            ? (new DeparturePage($this->check->visit, [$this->check->id => $this->judged], new Collection()))->seen
-            : null;
-    }
-
-    private function another(): ?Check
-    {
-        return once(fn(): ?Check => $this->check->another());
+        return once(fn(): Afterwards => Afterwards::of($this->judged));
     }
 
     public function link(?InspectionPhase $phase = null, ?Station $station = null): string
@@ -399,7 +262,7 @@ final readonly class CheckPage
     {
         $shown = array_map(
             static fn(AskedRow $row): string => $row->path,
-            [...$this->rows, ...($this->next === null ? [] : [$this->next])],
+            [...$this->rows, ...array_filter([$this->now->row])],
         );
         $tried = $this->station === Station::Measure && $this->problemOfTry() !== null;
 
@@ -424,7 +287,7 @@ final readonly class CheckPage
                 Help::lockingClip(),
             ],
             $this->station === Station::Measure && $s->isHarness() => [Help::measuringMovement()],
-            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness($this->ownStrapTest())],
+            $this->station === Station::Buckle && $s->isHarness() => [Help::tightness(NextThing::ownStrapTest($s))],
             default => [],
         };
     }
@@ -445,32 +308,10 @@ final readonly class CheckPage
             : new CheckDrawings(new AssessmentContext($other->case), $this->phase->other(), $this->units, $other->facts);
     }
 
-    /** @return list<LogLine> the tries of the movement, with what was changed and tried between them; none before the second try */
+    /** @return list<LogLine> */
     public function trail(): array
     {
-        $moved = array_map(
-            static fn(string $direction): string => "setup.movement.{$direction}",
-            ['side', 'front', 'up', 'side_felt', 'front_felt', 'up_felt'],
-        );
-        $disturb = array_filter(
-            ReinspectionRules::standard()->changes(),
-            static fn(string $path): bool => array_intersect(ReinspectionRules::standard()->after($path), $moved) !== [],
-        );
-        $tries = $this->facts->given(...$moved);
-        $known = [];
-        $lines = [];
-        foreach ($this->facts->entries as $entry) {
-            $changed = isset($known[$entry->key]) && $known[$entry->key] !== $entry->json && in_array($entry->key, $disturb, true);
-            $known[$entry->key] = $entry->json;
-            $isTry = in_array($entry->key, $moved, true) || AnnotationKind::ofKey($entry->key) === AnnotationKind::Tried;
-            if ($entry->json !== 'null' && ($isTry || $changed)) {
-                $lines[] = $entry;
-            }
-        }
-
-        return count($tries) < 2
-            ? []
-            : array_map(fn(LoggedFact $entry): LogLine => LogLine::entry($entry, $this->case), $lines);
+        return MovementTrail::of($this->facts, $this->case);
     }
 
     /** @return list<LogLine> what was changed between found and left */

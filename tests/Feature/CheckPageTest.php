@@ -55,7 +55,7 @@ final class CheckPageTest extends FeatureTestCase
         $page = self::page(6, InspectionPhase::Found, Station::Buckle);
         $paths = array_map(static fn(AskedRow $row): string => $row->path, $page->rows);
 
-        self::assertSame('setup.harness.clip', $page->next?->path, 'asked');
+        self::assertSame('setup.harness.clip', $page->now->row?->path, 'asked');
         self::assertNotContains('setup.harness.clip', $paths, 'and so not a second time');
         self::assertContains('setup.harness.slot', $paths, 'known');
         self::assertNotContains('setup.booster.lap', $paths, 'not for this way of riding');
@@ -84,11 +84,11 @@ final class CheckPageTest extends FeatureTestCase
 
     public function testTheNextQuestionIsOfThisStationFirst(): void
     {
-        self::assertSame('child.shoulder_height', self::page(5, InspectionPhase::Found, Station::Child)->next?->path);
-        self::assertSame(Station::Measure, self::page(5, InspectionPhase::Found, Station::Measure)->next?->askable->station);
-        self::assertNull(self::page(3, InspectionPhase::Found, Station::Label)->next, 'hand-over is not asked of what was found');
-        self::assertSame('handover.shown_back', self::page(3, InspectionPhase::Left, Station::Handover)->next?->path, 'a whole section is begun by its first fact');
-        self::assertNull(self::page(1, InspectionPhase::Left, Station::Label)->next);
+        self::assertSame('child.shoulder_height', self::page(5, InspectionPhase::Found, Station::Child)->now->row?->path);
+        self::assertSame(Station::Measure, self::page(5, InspectionPhase::Found, Station::Measure)->now->row?->askable->station);
+        self::assertNull(self::page(3, InspectionPhase::Found, Station::Label)->now->row, 'hand-over is not asked of what was found');
+        self::assertSame('handover.shown_back', self::page(3, InspectionPhase::Left, Station::Handover)->now->row?->path, 'a whole section is begun by its first fact');
+        self::assertNull(self::page(1, InspectionPhase::Left, Station::Label)->now->row);
     }
 
     public function testFoundStandsBesideLeftWhereItWasChanged(): void

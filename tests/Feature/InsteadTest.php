@@ -82,7 +82,7 @@ final class InsteadTest extends FeatureTestCase
     private function answerWhatIsAsked(Check $check): void
     {
         for ($i = 0; $i < 80; $i++) {
-            $path = self::asLeft($check)->next?->path;
+            $path = self::asLeft($check)->now->row?->path;
             if ($path === null) {
                 return;
             }

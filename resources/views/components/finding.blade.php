@@ -6,7 +6,7 @@
     @if ($card->declined)
         <p class="declined">{{ __('checks.declined', ['why' => $card->declined->note]) }}</p>
     @endif
-    @if ($open && $page->phase === InspectionPhase::Left && $card->facts !== [] && $card->subject !== $page->mend?->subject)
+    @if ($open && $page->phase === InspectionPhase::Left && $card->facts !== [] && $card->subject !== $page->now->mend?->subject)
         <details class="mend" @if ($page->isProblemOf($card->facts[0])) open @endif>
             <summary>{{ __('checks.mend') }}</summary>
             @foreach ($card->facts as $row)

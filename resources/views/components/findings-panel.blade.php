@@ -14,41 +14,41 @@
         <button type="button" class="findings-handle" data-findings-handle hidden
             aria-label="{{ __('checks.panel_handle') }}"></button>
     </div>
-    @if ($page->stationOfNext() !== null && !$page->signed)
+    @if ($page->now->station !== null && !$page->signed)
         <div class="next" id="next" tabindex="-1">
-            <h2>{{ __($page->mend !== null ? 'checks.next_mend' : 'checks.next', [
-                'here' => $page->stationOfNext() === $page->station,
-                'station' => $page->stationOfNext()->title(),
+            <h2>{{ __($page->now->mend !== null ? 'checks.next_mend' : 'checks.next', [
+                'here' => $page->now->station === $page->station,
+                'station' => $page->now->station->title(),
             ]) }}</h2>
-            @if ($page->mend !== null)
-                <x-mend-next :page="$page" :card="$page->mend" />
-            @elseif ($page->strapTests !== [])
-                @foreach ($page->strapTests as $test)
+            @if ($page->now->mend !== null)
+                <x-mend-next :page="$page" :card="$page->now->mend" />
+            @elseif ($page->now->strapTests !== [])
+                @foreach ($page->now->strapTests as $test)
                     <x-strap-test :page="$page" :test="$test" />
                 @endforeach
-            @elseif ($page->looks !== [])
+            @elseif ($page->now->looks !== [])
                 <x-looks :page="$page" />
-            @elseif ($page->felt !== null)
-                <x-felt :page="$page" :felt="$page->felt" :figure="$page->next" />
-                <x-figure-entry :page="$page" :row="$page->next" />
+            @elseif ($page->now->felt($page->now->row) !== null)
+                <x-felt :page="$page" :felt="$page->now->felt($page->now->row)" :figure="$page->now->row" />
+                <x-figure-entry :page="$page" :row="$page->now->row" />
             @else
-                <x-asked-row :row="$page->next" :page="$page" where="next" />
+                <x-asked-row :row="$page->now->row" :page="$page" where="next" />
             @endif
         </div>
     @elseif (!$page->signed)
         <div class="next finished" id="next" tabindex="-1">
-            <p>@says($page->finished())</p>
-            @if ($page->maySeatBeGiven())
+            <p>@says($page->afterwards()->finished())</p>
+            @if ($page->afterwards()->maySeatBeGiven())
                 <a class="quiet" href="{{ $page->address('instead') }}" data-instead>{{ __('checks.instead.title') }}</a>
             @endif
-            @if ($page->seenGood() !== null)
+            @if ($page->afterwards()->seenGood() !== null)
                 <form method="post" action="{{ route('visits.departure', $page->check->visit_id) }}">
                     @csrf
-                    <input type="hidden" name="seen" value="{{ $page->seenGood() }}">
-                    <button class="press" data-leave="good">@tell($page->afterwards())</button>
+                    <input type="hidden" name="seen" value="{{ $page->afterwards()->seenGood() }}">
+                    <button class="press" data-leave="good">@tell($page->afterwards()->title())</button>
                 </form>
             @else
-                <a class="press" href="{{ $page->onward() }}" data-afterwards>@tell($page->afterwards())</a>
+                <a class="press" href="{{ $page->onward() }}" data-afterwards>@tell($page->afterwards()->title())</a>
             @endif
         </div>
     @endif

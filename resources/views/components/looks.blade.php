@@ -3,7 +3,7 @@
 {{-- What is not so is pressed and is a fault at once; the rest is kept line by line. --}}
 <div class="looks" data-looks>
     <p><strong>{{ __('checks.looks.how') }}</strong></p>
-    @foreach ($page->looks as $row)
+    @foreach ($page->now->looks as $row)
         <x-fact-form :page="$page" :path="$row->path" class="look" onward :data-path="$row->path" data-good="{{ $row->askable->good }}">
             <legend class="visually-hidden">@tell($row->askable->question())</legend>
             @if (count($row->faults()) === 1)
@@ -30,7 +30,7 @@
         @csrf
         <input type="hidden" name="phase" value="{{ $page->phase->value }}">
         <input type="hidden" name="onward" value="1">
-        @foreach ($page->looks as $row)
+        @foreach ($page->now->looks as $row)
             <input type="hidden" name="lines[]" value="{{ $row->path }} {{ UuidV7::generate() }}">
         @endforeach
         <button class="press" data-rest>{{ __('checks.looks.rest') }}</button>

@@ -3,15 +3,15 @@
 <div class="mend-next finding-{{ $card->finding->severity->value }}" data-mend="{{ $card->subject }}">
     <x-finding-words :finding="$card->finding" />
     @foreach ($card->facts as $row)
-        @if ($page->feltBeside($row) !== null)
-            <x-felt :page="$page" :felt="$page->feltBeside($row)" :figure="$row" />
+        @if ($page->now->felt($row) !== null)
+            <x-felt :page="$page" :felt="$page->now->felt($row)" :figure="$row" />
             <x-figure-entry :page="$page" :row="$row" />
         @else
             <x-asked-row :row="$row" :page="$page" where="next" />
         @endif
     @endforeach
-    @if ($page->loose !== null)
-        <x-loose-box :page="$page" :loose="$page->loose" />
+    @if ($page->now->loose !== null)
+        <x-loose-box :page="$page" :loose="$page->now->loose" />
     @endif
     <details class="more">
         <summary>{{ __('checks.decline.title') }}</summary>

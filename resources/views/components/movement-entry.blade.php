@@ -24,13 +24,4 @@
         <p class="notice" data-still-loose>{{ __('checks.try.still_loose') }}</p>
     @endif
 </x-fact-form>
-@if ($page->trail() !== [])
-    <details class="card-work panel" data-trail>
-        <summary>{{ __('checks.trail') }}</summary>
-        <ol>
-            @foreach ($page->trail() as $line)
-                <li>@tell($line->what)@if ($line->value !== ''): @tell($line->value)@endif</li>
-            @endforeach
-        </ol>
-    </details>
-@endif
+<x-movement-trail :lines="$page->trail()" />
