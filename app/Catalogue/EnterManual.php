@@ -39,7 +39,7 @@ final readonly class EnterManual
                 NoteFact::append($check, $id, InspectionPhase::Found, $path, $value, $author, $this->clock->now());
             }
             try {
-                $check->caseOf(InspectionPhase::Left);
+                array_map($check->caseOf(...), InspectionPhase::cases());
             } catch (InvalidCase $e) {
                 $check->forgetLogged();
                 throw ValidationException::withMessages(self::refused($e, array_keys($facts)));

@@ -308,6 +308,14 @@ final readonly class CheckPage
             : new CheckDrawings(new AssessmentContext($other->case), $this->phase->other(), $this->units, $other->facts);
     }
 
+    /** Whether a tether may have held the seat while its movement was tried; forward-facing one is usual even before it was looked at. */
+    public function mayTetherBeTight(): bool
+    {
+        $used = $this->situation->setup()->tether->used;
+
+        return $used === true || ($used === null && $this->situation->isForwardHarness());
+    }
+
     /** @return list<LogLine> */
     public function trail(): array
     {

@@ -234,4 +234,5 @@ return [
         'away' => 'Remove picture {n}',
     ],
     'no_stamp' => 'No such stamp, or it cannot be read',
+    'tether_tried' => ['yes' => 'Tether was loose', 'no' => 'Tether was tight'],
 ];

@@ -235,4 +235,5 @@ return [
         'away' => 'Quitar la foto {n}',
     ],
     'no_stamp' => 'No hay esa marca, o no se puede leer',
+    'tether_tried' => ['yes' => 'La correa superior estaba floja', 'no' => 'La correa superior estaba tensa'],
 ];

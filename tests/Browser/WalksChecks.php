@@ -439,9 +439,11 @@ trait WalksChecks
         self::assertStringContainsString(Told::in((string) self::one('html')->getAttribute('lang'))->word("verdicts.{$verdict}"), self::one('.verdict')->getText());
     }
 
-    /** @return list<string|null> */
+    /** @return list<string> read in one go, so that an answer that comes meanwhile takes none away */
     private static function codes(): array
     {
-        return array_map(static fn($f): ?string => $f->getAttribute('data-code'), self::all('.findings-panel .finding'));
+        $codes = self::$driver->executeScript('return [...document.querySelectorAll(".findings-panel .finding")].map((finding) => finding.dataset.code);');
+
+        return array_values(array_filter(is_array($codes) ? $codes : [], is_string(...)));
     }
 }

@@ -41,10 +41,13 @@ final class InsteadTest extends FeatureTestCase
 
         $model = SeatModel::query()->where('model', 'OM-220')->sole();
         $this->get("/checks/{$check->id}/instead")->assertOk()->assertSee('data-instead="OM-220"', false)->assertDontSee('data-instead="OM-90"', false);
-        $ids = ['seat_id' => Str::uuid7()->toString(), 'setup_id' => Str::uuid7()->toString()];
+        $this->answer($check, 'handover.shown_back', ['answer' => 'yes'], station: 'handover')->assertOk();
+        $this->answer($check, 'handover.technician', ['answer' => 'sign'], station: 'handover')->assertOk();
+        $ids = ['ids' => [Str::uuid7()->toString(), Str::uuid7()->toString(), Str::uuid7()->toString()]];
         $this->post("/checks/{$check->id}/instead", $ids + ['model' => $model->id])->assertRedirect("/checks/{$check->id}/left/label");
         $this->post("/checks/{$check->id}/instead", $ids + ['model' => $model->id])->assertRedirect("/checks/{$check->id}/left/label");
         self::assertSame(1, Fact::query()->where('check_id', $check->id)->where('key', 'seat')->count(), 'given once');
+        self::assertNull(self::asLeft($check)->case->handover, 'shown back and signed was another seat');
 
         $this->answerWhatIsAsked($check);
         $page = self::asLeft($check);
@@ -56,7 +59,7 @@ final class InsteadTest extends FeatureTestCase
     {
         $check = $this->withoutASeat();
         $infant = SeatModel::query()->where('model', 'OM-90')->sole();
-        $this->post("/checks/{$check->id}/instead", ['seat_id' => Str::uuid7()->toString(), 'setup_id' => Str::uuid7()->toString(), 'model' => $infant->id])->assertRedirect("/checks/{$check->id}/instead");
+        $this->post("/checks/{$check->id}/instead", ['ids' => [Str::uuid7()->toString(), Str::uuid7()->toString(), Str::uuid7()->toString()], 'model' => $infant->id])->assertRedirect("/checks/{$check->id}/instead");
         $this->get("/checks/{$check->id}/instead")->assertSee('is not known to fit');
         self::assertSame(0, Fact::query()->where('check_id', $check->id)->where('key', 'seat')->count());
     }

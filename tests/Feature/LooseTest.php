@@ -34,6 +34,17 @@ final class LooseTest extends FeatureTestCase
         $this->get("/checks/{$check->id}/left/measure")->assertOk()->assertSeeInOrder(['data-trail', 'Side to side, by feel: More', 'Tried: Draw the belt out slowly', 'Side to side, by feel: Within'], false);
     }
 
+    /** A tight tether can hide a loose seat: how it was while the seat was tried is one press beside the try. */
+    public function testTheTethersStateIsOnePressBesideTheTry(): void
+    {
+        $check = $this->looseCheck();
+        $this->get("/checks/{$check->id}/left/measure")->assertDontSee('data-tether-tried', false);
+        $this->answer($check, 'setup.tether.used', ['answer' => 'yes'])->assertOk();
+        $this->answer($check, 'setup.movement.side_felt', ['answer' => 'more'])->assertOk()->assertSee('data-tether-tried', false)->assertSee('Tether was tight');
+        $this->answer($check, 'setup.movement.tether_loose', ['answer' => 'no'])->assertOk();
+        self::assertFalse(Check::query()->with('visit.event.recallList')->findOrFail($check->id)->caseOf(InspectionPhase::Left)->case->setup?->movement->tetherLoose);
+    }
+
     public function testOnlyWhatThereIs(): void
     {
         $check = $this->looseCheck();

@@ -14,7 +14,7 @@ final class InsteadRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['model' => ['required', 'integer'], 'seat_id' => ['required', 'uuid'], 'setup_id' => ['required', 'uuid']];
+        return ['model' => ['required', 'integer'], 'ids' => ['required', 'array', 'size:3'], 'ids.*' => ['required', 'uuid', 'distinct']];
     }
 
     public function model(): int
@@ -22,9 +22,13 @@ final class InsteadRequest extends FormRequest
         return $this->integer('model');
     }
 
-    /** @return array{string, string} ids of the two entries */
+    /** @return array{string, string, string} ids of the entries */
     public function ids(): array
     {
-        return [$this->string('seat_id')->toString(), $this->string('setup_id')->toString()];
+        return [
+            $this->string('ids.0')->toString(),
+            $this->string('ids.1')->toString(),
+            $this->string('ids.2')->toString(),
+        ];
     }
 }

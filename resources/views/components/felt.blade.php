@@ -13,3 +13,6 @@
         @endforeach
     </div>
 </x-fact-form>
+@if ($page->mayTetherBeTight())
+    <x-tether-tried :page="$page" />
+@endif

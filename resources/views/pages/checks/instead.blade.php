@@ -17,9 +17,10 @@
                 <form method="post" action="{{ route('checks.instead', $page->check->id) }}" class="card-work"
                     data-instead="{{ $seat['model']->model }}">
                     @csrf
-                    <input type="hidden" name="seat_id" value="{{ UuidV7::generate() }}"><input type="hidden"
-                        name="setup_id" value="{{ UuidV7::generate() }}"><input type="hidden" name="model"
-                        value="{{ $seat['model']->id }}">
+                    @foreach (range(0, 2) as $entry)
+                        <input type="hidden" name="ids[{{ $entry }}]" value="{{ UuidV7::generate() }}">
+                    @endforeach
+                    <input type="hidden" name="model" value="{{ $seat['model']->id }}">
                     <strong>{{ $seat['model']->title() }}</strong>
                     <span>{{ __('checks.instead.fits', [
                         'mode' => $seat['instead']->mode->title(),
