@@ -115,7 +115,7 @@ final readonly class AskedRows
     }
 
     /**
-     * The next open question in the practised order: of this station first, then from the first station on. One that was answered with
+     * The next open question in the practised order: of this station first, then from the first station on, handing over last. One that was answered with
      * "cannot tell" waits behind the others, and what is done elsewhere comes before them.
      */
     public function next(Station $station): ?AskedRow
@@ -158,7 +158,8 @@ final readonly class AskedRows
                 $isNew => 1,
                 default => 2,
             },
-            $askable->station === $here ? 0 : $askable->station->number(),
+            // The family is handed over to last, wherever the technician stands.
+            $askable->station === $here && $here !== Station::Handover ? 0 : $askable->station->number(),
             $askable->order,
         ];
     }

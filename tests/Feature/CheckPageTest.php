@@ -91,6 +91,17 @@ final class CheckPageTest extends FeatureTestCase
         self::assertNull(self::page(1, InspectionPhase::Left, Station::Label)->now->row);
     }
 
+    /** What was put right is seen again before anything is shown back or signed, wherever the technician stands. */
+    public function testTheFamilyIsHandedOverToLast(): void
+    {
+        $check = self::check(3);
+        $this->signedIn()->answer($check, 'setup.harness.slot', ['answer' => '2'], station: 'handover')->assertOk();
+        $page = self::page(3, InspectionPhase::Left, Station::Handover);
+
+        self::assertSame(Station::Buckle, $page->now->row?->askable->station);
+        self::assertContains('handover', array_map(static fn($q): string => explode('.', $q->path)[0], $page->assessment->questions));
+    }
+
     public function testFoundStandsBesideLeftWhereItWasChanged(): void
     {
         $log = self::loaded(1)->log(InspectionPhase::Left);

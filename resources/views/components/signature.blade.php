@@ -1,14 +1,14 @@
 @props(['row', 'page', 'id'])
-<div class="choices">
-    @if (is_object($row->value))
-        <span class="signed">{{ __('checks.signed_by', ['name' => ucfirst($row->value->id)]) }}</span>
-    @endif
-    @if ($row->path !== 'handover.checker' || ! $page->hasSigned(auth()->user()))
+@if (is_object($row->value))
+    <p class="signed">{{ __('checks.signed_by', ['name' => ucfirst($row->value->id)]) }}</p>
+@endif
+@if ($row->path !== 'handover.checker' || ! $page->hasSigned(auth()->user()))
+    <div class="choices">
         <button class="choice" name="answer" value="sign">{{ __('checks.sign_as', ['name' => (string) auth()->user()?->name]) }}</button>
-    @endif
-</div>
+    </div>
+@endif
 @if ($row->path === 'handover.checker' && $page->seconds()->isNotEmpty())
-    <div class="entry">
+    <div class="entry pin">
         {{-- Enter must not sign for the first of them. --}}
         <button disabled hidden></button>
         <input name="pin" id="{{ $id }}-pin" type="password" inputmode="numeric" maxlength="8" autocomplete="off"
