@@ -115,8 +115,8 @@ final readonly class AskedRows
     }
 
     /**
-     * The next open question in the practised order: of this station first, then from the first station on, handing over last. One that was answered with
-     * "cannot tell" waits behind the others, and what is done elsewhere comes before them.
+     * The next open question in the practised order: of this station first, then from the first station on, handing over last. One that
+     * was answered with "cannot tell" waits behind the others, and what is done elsewhere comes before them.
      */
     public function next(Station $station): ?AskedRow
     {

@@ -84,10 +84,10 @@ final class DeadEndsTest extends BrowserTestCase
         self::openCheck(6, 'left', 'handover');
         self::answer(['handover.shown_back', 'yes']);
         self::answer(['handover.technician', 'sign']);
-        self::waitFor(".next [data-path='handover.technician.certified_until'] input[name='answer']");
-        self::$driver->executeScript('arguments[0].value = "2027-06-30";', [self::one(".next [data-path='handover.technician.certified_until'] input[name='answer']")]);
-        self::press(".next form[data-path='handover.technician.certified_until'] .keep");
-        self::gone(".next form[data-path='handover.technician.certified_until']");
+        self::waitFor(".station [data-path='handover.technician.certified_until'] input[name='answer']");
+        self::$driver->executeScript('arguments[0].value = "2027-06-30";', [self::one(".station [data-path='handover.technician.certified_until'] input[name='answer']")]);
+        self::press(".station form[data-path='handover.technician.certified_until'] .keep");
+        self::gone(".station form.asked[data-path='handover.technician.certified_until']");
         self::assertSame([], array_map(static fn($e): string => $e->getText(), self::all("[data-path='handover.technician.certified_until'] .problem")));
         self::assertNotContains('handover.certification', self::codes());
         self::database("UPDATE users SET certified_until = '2027-09-30' WHERE login = 'wren'");
