@@ -42,10 +42,7 @@ final readonly class Choices
     public static function found(array $all, array $folded, string $words): self
     {
         $whole = Folded::text($words);
-        $parts = array_map(Folded::text(...), explode(' ', $words));
-        $has = static fn(string $title): bool => str_contains($title, $whole)
-            || array_filter($parts, static fn(string $part): bool => ! str_contains($title, $part)) === [];
-        $found = array_filter($folded, $has);
+        $found = array_filter($folded, Folded::search($words));
         // What begins so comes before what only has it somewhere.
         $begin = array_filter($found, static fn(string $title): bool => str_starts_with($title, $whole));
 

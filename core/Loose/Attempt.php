@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Loose;
 
+use MintBuckle\Core\Facts\Lock;
 use MintBuckle\Core\Telling\Message;
 
 /** One thing to try next, with what it names: a way of locking, a recline setting, a count. */
@@ -23,7 +24,19 @@ final readonly class Attempt
         [$code, $of] = [...explode('.', $key, 2), ''];
         $code = AttemptCode::tryFrom($code);
 
-        return $code === null ? null : new self($code, $of);
+        return $code !== null && self::names($code, $of) ? new self($code, $of) : null;
+    }
+
+    private static function names(AttemptCode $code, string $of): bool
+    {
+        return match ($code) {
+            AttemptCode::OtherLock, AttemptCode::FreeRetractor => Lock::tryFrom($of) !== null && $of !== Lock::ClampDoor->value,
+            AttemptCode::OtherSetting, AttemptCode::Noodles, AttemptCode::TurnBuckle, AttemptCode::TurnBuckleIfAllowed => preg_match(
+                '/\A\d{1,3}\z/',
+                $of,
+            ) === 1,
+            default => $of === '',
+        };
     }
 
     public function step(): Message

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Recall;
 
+use Closure;
 use Normalizer;
 
 /** Names as recalls compare them: case, accents, spaces and punctuation folded away (Unicode case fold, NFKD, letters and digits only). */
@@ -12,6 +13,20 @@ final readonly class Folded
     public static function text(string $name): string
     {
         return (string) preg_replace('/[^\p{L}\p{N}]+/u', '', self::decomposed($name));
+    }
+
+    /**
+     * Looks for words in names that are folded already: each somewhere, or all of them in one run.
+     *
+     * @return Closure(string): bool
+     */
+    public static function search(string $words): Closure
+    {
+        $whole = self::text($words);
+        $parts = array_map(self::text(...), explode(' ', $words));
+
+        return static fn(string $folded): bool => str_contains($folded, $whole)
+            || array_filter($parts, static fn(string $part): bool => ! str_contains($folded, $part)) === [];
     }
 
     /** Whether a model fits a campaign's pattern: * any run, ? one character. */

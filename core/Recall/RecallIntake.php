@@ -39,7 +39,7 @@ final class RecallIntake
     /** @var list<Problem> */
     private array $problems = [];
 
-    /** @param CalendarDate $today on which the list is taken: none is dated later */
+    /** @param CalendarDate $today on which the list is taken: none is dated more than a day later */
     public function __construct(private readonly CalendarDate $today) {}
 
     /** The date of the whole list. */

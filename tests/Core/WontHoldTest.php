@@ -93,7 +93,9 @@ final class WontHoldTest extends TestCase
                 self::assertMatchesRegularExpression('/^\p{Lu}.{10,}[^.]$/u', Told::in($language)->tell($attempt->step()));
             }
         }
-        self::assertNull(Attempt::named('nonsense.clip'));
+        foreach (['nonsense.clip', 'other_lock', 'other_lock.nonsense', 'other_lock.clamp_door', 'noodles.many', 'peg_belt.clip', 'other_setting.99999'] as $key) {
+            self::assertNull(Attempt::named($key), $key);
+        }
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Units;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
@@ -56,6 +57,14 @@ final class ArrivalTest extends FeatureTestCase
         $this->get('/arrive/cars?vehicle=nothing+like+it')->assertSee('No car has “nothing like it”');
         VehicleLayout::query()->create(['name' => 'Selwick Tern 2020, five seats', 'positions' => [['name' => '2L', 'airbag' => false]]]);
         self::assertSame('Selwick Tern 2020, five seats', $offered('tern')[0] ?? null, 'a new one at once');
+    }
+
+    /** What was remembered by an edition of before has no folded names: seats are found all the same. */
+    public function testNamesRememberedBeforeAnUpgradeAreNotUsed(): void
+    {
+        Cache::forever('catalogue.names', '[{"id":1,"maker":"Ottermoor","model":"OM-220","name":null}]');
+
+        self::assertContains('Ottermoor OM-220 Haven', $this->offered('/arrive/seats?' . http_build_query(['children' => [['seat_words' => 'om220']]])));
     }
 
     public function testACarOfTheCatalogueBringsItsNameItsYearAndWhatItsPlacesHave(): void

@@ -257,6 +257,8 @@ final class FactsTest extends FeatureTestCase
         $sign('odalys', '2468')->assertOk()->assertSee('Signed by Odalys');
         $fact = Fact::query()->where('check_id', $check->id)->where('key', 'handover.checker')->with('author')->sole();
         self::assertSame('odalys', $fact->author->login, 'the fact is the second person\'s own');
+        $this->answer($check, 'handover.checker', ['signer' => 'odalys', 'pin' => '2468', 'with' => 'handover.technician sign', 'with_id' => Str::uuid7()->toString()], station: 'handover')->assertOk();
+        self::assertSame(1, Fact::query()->where('check_id', $check->id)->where('key', 'handover.technician')->count(), 'a PIN signs for its own line alone');
         foreach (range(1, 5) as $try) {
             $sign('ines', '0000')->assertUnprocessable();
         }

@@ -48,7 +48,7 @@ final class LooseTest extends FeatureTestCase
     public function testOnlyWhatThereIs(): void
     {
         $check = $this->looseCheck();
-        foreach ([['nonsense', null], ['still_loose', 'nonsense'], ['', null]] as [$sight, $attempt]) {
+        foreach ([['nonsense', null], ['still_loose', 'nonsense'], ['still_loose', 'other_lock.nonsense'], ['', null]] as [$sight, $attempt]) {
             $this->note($check, $sight, $attempt)->assertInvalid();
         }
         self::assertSame(0, Fact::query()->where('check_id', $check->id)->where('key', '~', '^(seen|tried)[.]')->count());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Telling;
 use Illuminate\Validation\Rule;
 use MintBuckle\Core\Loose\Attempt;
 use MintBuckle\Core\Loose\Sight;
@@ -19,7 +20,7 @@ final class TriedRequest extends EntryRequest
             'sight' => ['required', Rule::enum(Sight::class)],
             'attempt' => ['nullable', 'string', 'max:60', static function (string $name, mixed $value, callable $fail): void {
                 if (! is_string($value) || Attempt::named($value) === null) {
-                    $fail('refused.not_a_fact');
+                    $fail(Telling::now()->word('refused.not_a_fact'));
                 }
             }],
         ];
