@@ -55,7 +55,9 @@ final class FactRequest extends EntryRequest
     {
         [$key, $answer] = [...explode(' ', $this->string('with')->toString(), 2), ''];
 
-        return $this->filled('with') && $this->signer() === null ? [$this->string('with_id')->toString(), $key, ['answer' => $answer]] : null;
+        return $this->filled('with') && $this->signer() === null
+            ? [$this->string('with_id')->toString(), $key, ['answer' => $answer]]
+            : null;
     }
 
     /** @return array{string, string}|null name and PIN of a second person who signs on this device */
