@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core;
 
+use MintBuckle\Core\Bus\BusQuestions;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Finding\Finding;
@@ -24,19 +25,21 @@ final readonly class Assessor
                 if ($said instanceof Finding) {
                     $findings[] = $said;
                 } else {
-                    $questions[] = $said;
+                    $questions[] = $situation->bus === null ? $said : BusQuestions::put($said, $situation);
                 }
             }
         }
         usort(
             $findings,
             static fn(Finding $a, Finding $b): int => [
-                $a->station()->number(),
+                $a->station()->rank(),
                 $a->severity->rank(),
-            ] <=> [$b->station()->number(), $b->severity->rank()],
+            ] <=> [$b->station()->rank(), $b->severity->rank()],
         );
 
-        return new Assessment($rulebook->version, $findings, self::mostUsefulFirst($questions, $case), $situation);
+        $asked = self::mostUsefulFirst(array_values(array_filter($questions)), $situation);
+
+        return new Assessment($rulebook->version, $findings, $asked, $situation);
     }
 
     /**
@@ -45,9 +48,9 @@ final readonly class Assessor
      * @param list<Question> $questions
      * @return list<Question>
      */
-    private static function mostUsefulFirst(array $questions, CaseFile $case): array
+    private static function mostUsefulFirst(array $questions, AssessmentContext $s): array
     {
-        $lacksSeat = $case->seat === null && $case->setup?->mode?->hasSeat() !== false;
+        $lacksSeat = $s->case->seat === null && $s->mode?->hasSeat() !== false;
         $byPath = [];
         foreach ($questions as $question) {
             $known = $byPath[$question->path] ?? null;

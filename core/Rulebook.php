@@ -15,6 +15,16 @@ use MintBuckle\Core\Rules\Buckle\CrotchStrapRule;
 use MintBuckle\Core\Rules\Buckle\HarnessFacts;
 use MintBuckle\Core\Rules\Buckle\StrapHeightRule;
 use MintBuckle\Core\Rules\Buckle\TightnessRule;
+use MintBuckle\Core\Rules\Bus\BenchBeltRule;
+use MintBuckle\Core\Rules\Bus\BenchHoldingRule;
+use MintBuckle\Core\Rules\Bus\BenchPlaceRule;
+use MintBuckle\Core\Rules\Bus\BusFacts;
+use MintBuckle\Core\Rules\Bus\NoTetherAnchorRule;
+use MintBuckle\Core\Rules\Bus\OnBenchRule;
+use MintBuckle\Core\Rules\Bus\SystemRule;
+use MintBuckle\Core\Rules\Bus\TripRule;
+use MintBuckle\Core\Rules\Bus\VestPointsRule;
+use MintBuckle\Core\Rules\Bus\VestWearerRule;
 use MintBuckle\Core\Rules\Child\BeltOnlyRule;
 use MintBuckle\Core\Rules\Child\BoosterAgeRule;
 use MintBuckle\Core\Rules\Child\FrontRowRule;
@@ -28,6 +38,7 @@ use MintBuckle\Core\Rules\History\ConditionRule;
 use MintBuckle\Core\Rules\History\CrashRule;
 use MintBuckle\Core\Rules\History\ExtrasRule;
 use MintBuckle\Core\Rules\History\HistoryFacts;
+use MintBuckle\Core\Rules\InCar;
 use MintBuckle\Core\Rules\Label\ExpiryRule;
 use MintBuckle\Core\Rules\Label\LabelFacts;
 use MintBuckle\Core\Rules\Label\RecallListRule;
@@ -121,72 +132,85 @@ final class Rulebook
         static $current = null;
 
         return $current ??= new self(self::VERSION, [
-            new SceneRule(),            // is there a seat and a set-up
+            new SceneRule(),                    // is there a seat and a set-up
 
             // Label: who made it, when, until when
-            new LabelFacts(),           // label.unreadable  label.name_only
-            new StandardRule(),         // label.standard
-            new ExpiryRule(),           // expiry.passed  expiry.soon  expiry.unknown
-            new RecallRule(),           // recall.affected  recall.possible
-            new RecallListRule(),       // recall.list_stale
-            new RegisterRule(),         // register.missing
+            new LabelFacts(),                   // label.unreadable  label.name_only
+            new StandardRule(),                 // label.standard
+            new ExpiryRule(),                   // expiry.passed  expiry.soon  expiry.unknown
+            new RecallRule(),                   // recall.affected  recall.possible
+            new RecallListRule(),               // recall.list_stale
+            new RegisterRule(),                 // register.missing
 
             // History: what happened to it
-            ...HistoryFacts::rules(),   // history.unknown  condition.altered
-            new CrashRule(),            // history.crash  history.minor_crash  history.crash_unclear
-            new ConditionRule(),        // condition.damage  condition.part_missing  condition.part_missing_minor
-            new ExtrasRule(),           // extras.unapproved  extras.insert_range
+            ...HistoryFacts::rules(),           // history.unknown  condition.altered
+            new CrashRule(),                    // history.crash  history.minor_crash  history.crash_unclear
+            new ConditionRule(),                // condition.damage  condition.part_missing  condition.part_missing_minor
+            new ExtrasRule(),                   // extras.unapproved  extras.insert_range
 
             // Child: which way of riding fits
-            new ModeOfferedRule(),      // mode.not_offered  mode.limits_unknown
-            new TurnedForwardRule(),    // mode.under_one_forward  mode.law_rear  mode.forward_early
-            new ModeLimitsRule(),       // mode.outside_limits  fit.head_rear  fit.head_forward  fit.shoulder_marker
-            new BoosterAgeRule(),       // mode.booster_early  mode.booster_could_harness  mode.back_off_early
-            new BeltOnlyRule(),         // mode.belt_only_early  mode.law_booster
-            new FrontRowRule(),         // mode.front_row_under_13
-            new SpecialistRule(),       // child.specialist
+            new ModeOfferedRule(),              // mode.not_offered  mode.limits_unknown
+            new TurnedForwardRule(),            // mode.under_one_forward  mode.law_rear  mode.forward_early
+            new ModeLimitsRule(),               // mode.outside_limits  fit.head_rear  fit.head_forward  fit.shoulder_marker
+            new BoosterAgeRule(),               // mode.booster_early  mode.booster_could_harness  mode.back_off_early
+            new InCar(new BeltOnlyRule()),      // mode.belt_only_early  mode.law_booster
+            new FrontRowRule(),                 // mode.front_row_under_13
+            new SpecialistRule(),               // child.specialist
 
             // Place: where in the car
-            new PositionRule(),         // place.no_belt  place.booster_lap_only
-            ...PlaceFacts::rules(),     // place.taken  .side_facing  .front_contact  .back_not_upright  .gap_behind  .head_restraint
-            new AirbagRule(),           // place.airbag  place.airbag_forward
-            new TetherAnchorRule(),     // place.no_tether_anchor
-            new HandleRule(),           // place.handle
+            new InCar(new PositionRule()),      // place.no_belt  place.booster_lap_only
+            ...InCar::all(PlaceFacts::rules()), // place.taken  .side_facing  .front_contact  .back_not_upright  .gap_behind  .head_restraint
+            new InCar(new AirbagRule()),        // place.airbag  place.airbag_forward
+            new InCar(new TetherAnchorRule()),  // place.no_tether_anchor
+            new InCar(new HandleRule()),        // place.handle
 
             // Secure: what holds it
-            new HoldingRule(),          // secure.nothing  secure.both  secure.booster_anchor_not_allowed
-            new BeltPathRule(),         // secure.wrong_path  secure.webbing_path
-            new AnchorWeightRule(),     // secure.anchor_overweight
-            new AnchorPlaceRule(),      // secure.anchor_not_there  secure.anchor_borrowed
-            new BeltLockedRule(),       // secure.belt_unlocked
-            new LockTogetherRule(),     // secure.double_lock  secure.lockoff_wrong  secure.clip_with_lock
-            new LockingClipRule(),      // secure.clip_far  secure.clip_prongs
-            new BuckleTurnsRule(),      // secure.buckle_turns
-            new InflatableBeltRule(),   // secure.inflatable_belt
-            new BaselessRule(),         // secure.baseless_not_allowed
-            ...SecureFacts::rules(),    // secure.twist  .strap_trapped  .belt_guides  .buckle_in_path  .door_open  .shell_unlocked  .hook_upside_down  .straps_not_stowed  .tail  .booster_not_parked
+            new InCar(new HoldingRule()),       // secure.nothing  secure.both  secure.booster_anchor_not_allowed
+            new BeltPathRule(),                 // secure.wrong_path  secure.webbing_path
+            new AnchorWeightRule(),             // secure.anchor_overweight
+            new InCar(new AnchorPlaceRule()),   // secure.anchor_not_there  secure.anchor_borrowed
+            new InCar(new BeltLockedRule()),    // secure.belt_unlocked
+            new InCar(new LockTogetherRule()),  // secure.double_lock  secure.lockoff_wrong  secure.clip_with_lock
+            new InCar(new LockingClipRule()),   // secure.clip_far  secure.clip_prongs
+            new InCar(new BuckleTurnsRule()),   // secure.buckle_turns
+            new InCar(new InflatableBeltRule()), // secure.inflatable_belt
+            new BaselessRule(),                 // secure.baseless_not_allowed
+            ...SecureFacts::everywhere(),       // secure.twist  .shell_unlocked
+            ...InCar::all(SecureFacts::rules()), // secure.strap_trapped  .belt_guides  .buckle_in_path  .door_open  .hook_upside_down  .straps_not_stowed  .tail  .booster_not_parked
 
             // Measure: what it does when tried
-            new MovementRule(),         // measure.loose  measure.at_limit  measure.tether_masked  measure.wrong_spot
-            new ReclineRule(),          // measure.too_upright  measure.too_flat  measure.not_level  measure.zone
-            new ReclineSettingRule(),   // measure.recline_setting
-            new PartsRule(),            // measure.foot_position  measure.part_required  measure.part_forbidden  measure.side_pod
-            new OverhangRule(),         // measure.overhang
-            new TetherRule(),           // measure.tether_unused  measure.tether_forbidden  measure.tether_slack
-            ...TetherFacts::rules(),    // measure.tether_twist  measure.tether_route  measure.tether_overtight
-            new WedgeRule(),            // measure.wedge_not_allowed
+            new MovementRule(),                 // measure.loose  measure.at_limit  measure.tether_masked  measure.wrong_spot
+            new ReclineRule(),                  // measure.too_upright  measure.too_flat  measure.not_level  measure.zone
+            new ReclineSettingRule(),           // measure.recline_setting
+            new PartsRule(),                    // measure.foot_position  measure.part_required  measure.part_forbidden  measure.side_pod
+            new OverhangRule(),                 // measure.overhang
+            new InCar(new TetherRule()),        // measure.tether_unused  measure.tether_forbidden  measure.tether_slack
+            ...InCar::all(TetherFacts::rules()), // measure.tether_twist  measure.tether_route  measure.tether_overtight
+            new WedgeRule(),                    // measure.wedge_not_allowed
 
             // Buckle: the child in it
-            new StrapHeightRule(),      // harness.height  harness.height_far
-            new TightnessRule(),        // harness.slack  harness.wrong_test
-            new ChestClipRule(),        // harness.clip
-            new CrotchStrapRule(),      // harness.crotch
-            ...HarnessFacts::rules(),   // harness.not_buckled  .hip_slack  .too_tight  .twist  .slouch  .coat  .padding  .head_support  .tail
-            new BoosterBeltRule(),      // booster.shoulder  booster.guides  booster.lap_only
-            ...BoosterFacts::rules(),   // booster.lap  .under_arm  .head_support  .head  .slouch  .slack  .belt_locked
+            new StrapHeightRule(),              // harness.height  harness.height_far
+            new TightnessRule(),                // harness.slack  harness.wrong_test
+            new ChestClipRule(),                // harness.clip
+            new CrotchStrapRule(),              // harness.crotch
+            ...HarnessFacts::rules(),           // harness.not_buckled  .hip_slack  .too_tight  .twist  .slouch  .coat  .padding  .head_support  .tail
+            new BoosterBeltRule(),              // booster.shoulder  booster.guides  booster.lap_only
+            ...BoosterFacts::rules(),           // booster.lap  .under_arm  .head_support  .head  .slouch  .slack  .belt_locked
+
+            // Bus: where on the bench, what fixes it there, and the vest; silent in a car
+            new SystemRule(),                   // bus.unrestrained
+            new BenchPlaceRule(),               // bus.exit_row  bus.blocks_aisle
+            new BenchHoldingRule(),             // bus.both  secure.nothing  secure.anchor_not_there
+            new BenchBeltRule(),                // place.no_belt  booster.lap_only  bus.buckle_end_long  bus.belt_altered
+            new NoTetherAnchorRule(),           // place.no_tether_anchor
+            new OnBenchRule(),                  // bus.touches_front  bus.overhang
+            new VestWearerRule(),               // bus.too_young_for_vest
+            new VestPointsRule(),               // bus.vest_points
+            ...BusFacts::rules(),               // bus.tether_used  .wrap_loose  .wrap_frayed  .behind_unrestrained  .vest_size  .vest_backwards  .vest_over_coat  .vest_no_crotch  .vest_crotch_tight  .vest_low_strap  .vest_neck  .vest_top_from_below  .vest_not_rethreaded  .slouch
+            new TripRule(),                     // was it gone through before this trip
 
             // Handover: who shows it back, who signs
-            new HandoverRule(),         // handover.unsigned  .checker_same  .not_shown_back  .certification
+            new HandoverRule(),                 // handover.unsigned  .checker_same  .not_shown_back  .certification
         ], [
             new Finds(Code::of('place.too_wide'), [Severity::Fix]),
         ]);

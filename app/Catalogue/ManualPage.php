@@ -51,7 +51,7 @@ final readonly class ManualPage
             static fn(string $path): bool => str_starts_with($path, 'seat.') && preg_match(self::SEEN, $path) !== 1,
         );
         $order = static fn(string $path): array => [
-            Questionnaire::standard()->for($path)?->station->number(),
+            Questionnaire::standard()->for($path)?->station->rank(),
             Questionnaire::standard()->for($path)?->order,
         ];
         usort($asked, static fn(string $a, string $b): int => $order($a) <=> $order($b));

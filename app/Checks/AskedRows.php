@@ -159,7 +159,7 @@ final readonly class AskedRows
                 default => 2,
             },
             // The family is handed over to last, wherever the technician stands.
-            $askable->station === $here && $here !== Station::Handover ? 0 : $askable->station->number(),
+            $askable->station === $here && $here !== Station::Handover ? 0 : $askable->station->rank(),
             $askable->order,
         ];
     }

@@ -112,8 +112,9 @@ final readonly class CheckPage
         $this->corrected = $judged->corrected;
         $this->stations = array_map(
             fn(Station $s): StationNavItem => StationNavItem::of($s, $this->assessment, $this->phase),
-            Station::cases(),
+            Station::of($this->onBus()),
         );
+        $from = in_array($from, Station::of($this->onBus()), true) ? $from : Station::Label;
         $this->asked = new AskedRows($phase, $folded->raw, $this->situation, $this->assessment, $this->facts, $folded->stale);
         $this->now = NextThing::at($from, $this->asked, $this->assessment, $this->facts, $phase, $this->signed);
         $station = $this->station = $onward ? $this->now->station ?? $from : $from;
@@ -122,6 +123,24 @@ final readonly class CheckPage
         $asked = $this->now->paths();
         $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $asked, true)));
         $this->last = $this->facts->last($phase);
+    }
+
+    /** Whether the child rides on a bus, which has a station of its own. */
+    public function onBus(): bool
+    {
+        return $this->situation->bus !== null;
+    }
+
+    /** The station before this one; null at the first. */
+    public function before(): ?Station
+    {
+        return $this->station->before($this->onBus());
+    }
+
+    /** The station after this one; null at the last. */
+    public function after(): ?Station
+    {
+        return $this->station->after($this->onBus());
     }
 
     public function title(): string

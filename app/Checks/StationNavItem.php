@@ -15,7 +15,7 @@ use MintBuckle\Core\Telling\Message;
 /** A station on the strap: its mark, and in a few words what is open. */
 final readonly class StationNavItem
 {
-    private function __construct(public Station $station, public Verdict $verdict, public Message $summary) {}
+    private function __construct(public Station $station, public int $number, public Verdict $verdict, public Message $summary) {}
 
     public static function of(Station $station, Assessment $assessment, InspectionPhase $phase): self
     {
@@ -23,7 +23,9 @@ final readonly class StationNavItem
         $worst = $findings[0] ?? null;
         $open = count($assessment->questionsAt($station));
 
-        return new self($station, $assessment->verdictAt($station), match (true) {
+        $number = $station->number($assessment->situation->bus !== null);
+
+        return new self($station, $number, $assessment->verdictAt($station), match (true) {
             $worst !== null && (
                 $worst->severity->rank() <= Severity::Fix->rank()
                 || ($worst->severity === Severity::Ask && $open === 0)

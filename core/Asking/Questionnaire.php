@@ -70,7 +70,7 @@ final readonly class Questionnaire
         foreach (FactDefinitions::below(CaseFile::class) as $fact) {
             $asked = $fact->field->asked;
             if ($asked !== null) {
-                $all[$asked->station->number() * self::MOST_AT_A_STATION + $asked->order][] = Askable::of($fact, $asked);
+                $all[$asked->station->rank() * self::MOST_AT_A_STATION + $asked->order][] = Askable::of($fact, $asked);
             }
         }
         ksort($all);

@@ -13,6 +13,9 @@ final readonly class Remedies
     /** Asked of a maker rear-facing alone. */
     private const REAR_ONLY = 'seat.tether_rear';
 
+    /** What stands on a bus for a fact of the car. */
+    private const ON_BUS = ['setup.held_by' => 'bus.held_by', 'setup.position' => 'bus.place'];
+
     /**
      * @param string|null $subject of the finding
      * @return list<string> paths of the facts that show whether it was put right
@@ -42,6 +45,7 @@ final readonly class Remedies
     private static function inUse(array $paths, AssessmentContext $s): array
     {
         return array_map(static fn(string $path): string => match (true) {
+            $s->bus !== null && isset(self::ON_BUS[$path]) => self::ON_BUS[$path],
             str_starts_with($path, 'vehicle.positions.*.') => $s->placePath(substr($path, strlen('vehicle.positions.*.'))),
             str_starts_with($path, 'seat.modes.*.') => $s->modePath(substr($path, strlen('seat.modes.*.'))),
             default => $path,

@@ -35,7 +35,7 @@ final readonly class InstallationCard
     /** Whether belt and lower anchors are known to be allowed together by both makers. */
     public static function mayHoldByBoth(AssessmentContext $s): bool
     {
-        return $s->setup()->heldBy === HeldBy::Both
+        return $s->heldBy === HeldBy::Both
             && $s->seat?->beltAndAnchorsOk === true
             && $s->case->vehicle?->beltAndAnchorsOk === true;
     }
@@ -46,7 +46,7 @@ final readonly class InstallationCard
         $isOfABelt = $s->mode?->hasHarness() === true
             && $s->modeRules !== null
             && $s->place !== null
-            && $s->setup()->heldBy !== HeldBy::LowerAnchors;
+            && $s->heldBy !== HeldBy::LowerAnchors;
 
         return $isOfABelt ? LockInUse::of($s)->notice : null;
     }
@@ -54,7 +54,7 @@ final readonly class InstallationCard
     /** @return list<CardStep> */
     private static function harness(AssessmentContext $s, ModeName $mode, Mode $rules): array
     {
-        $anchorsOnly = $s->setup()->heldBy === HeldBy::LowerAnchors;
+        $anchorsOnly = $s->heldBy === HeldBy::LowerAnchors;
         $anchors = $anchorsOnly || self::mayHoldByBoth($s);
         $lock = LockInUse::of($s);
         $belt = $anchorsOnly || $lock->lock === null ? [] : LockSteps::of($s, $lock->lock);

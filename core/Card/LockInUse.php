@@ -44,7 +44,7 @@ final readonly class LockInUse
 
     private static function isHeldByBelt(AssessmentContext $s): bool
     {
-        return $s->setup()->heldBy === HeldBy::Belt || $s->setup()->heldBy === HeldBy::Both;
+        return $s->heldBy === HeldBy::Belt || $s->heldBy === HeldBy::Both;
     }
 
     /** @return list<Lock> in the finder's order */

@@ -22,7 +22,7 @@ final readonly class TakingOut
         if (! $s->isHarness() && ! $s->isBooster()) {
             return [];
         }
-        $heldBy = $s->setup()->heldBy;
+        $heldBy = $s->heldBy;
         $belt = $s->isHarness() && ($heldBy === HeldBy::Belt || $heldBy === HeldBy::Both);
         $setup = $s->setup();
 

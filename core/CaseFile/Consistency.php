@@ -27,6 +27,7 @@ final readonly class Consistency
         }
         self::positions($case->vehicle, $problems);
         self::setup($case, $problems);
+        self::bus($case, $problems);
     }
 
     private static function child(Child $child, CalendarDate $today, Problems $problems): void
@@ -112,6 +113,18 @@ final readonly class Consistency
             $problems->add('setup.harness.slot', 'must be a slot of the seat, which has ' . count($slots), new Message('problems.slot', [
                 'slots' => count($slots),
             ]));
+        }
+    }
+
+    private static function bus(CaseFile $case, Problems $problems): void
+    {
+        if ($case->bus !== null && $case->vehicle !== null) {
+            $problems->add('bus', 'stands instead of a vehicle, not beside one');
+        }
+        $system = $case->bus?->system;
+        $mode = $case->setup?->mode;
+        if ($system !== null && $mode !== null && ! $system->allows($mode)) {
+            $problems->add('bus.system', "contradicts setup.mode, which is {$mode->value}", new Message('problems.bus_system'));
         }
     }
 }

@@ -75,8 +75,8 @@ final readonly class SeatInstead
             $case->law,
             $case->recallList,
             $seat,
-            $case->vehicle,
-            $setup,
+            vehicle: $case->vehicle,
+            setup: $setup,
         );
     }
 }

@@ -8,6 +8,9 @@ use Closure;
 use MintBuckle\Core\Calendar\Age;
 use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Facts\BaseUse;
+use MintBuckle\Core\Facts\Bus;
+use MintBuckle\Core\Facts\BusFixing;
+use MintBuckle\Core\Facts\BusSystem;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Child;
 use MintBuckle\Core\Facts\ClipPlace;
@@ -49,6 +52,18 @@ final readonly class AssessmentContext
     /** @var Mode|null what the maker says of the mode in use */
     public ?Mode $modeRules;
 
+    /** @var Bus|null the bus that is ridden instead of a car */
+    public ?Bus $bus;
+
+    /** @var BusSystem|null what keeps the child on the bus; null in a car, and while it cannot be told */
+    public ?BusSystem $system;
+
+    /**
+     * @var HeldBy|null what holds the seat, on a bus by belt and lower anchors; null while it is not known, and for what is fixed to a
+     *                  bench by neither
+     */
+    public ?HeldBy $heldBy;
+
     /** @var SeatingPosition|null the place in use */
     public ?SeatingPosition $place;
 
@@ -61,7 +76,10 @@ final readonly class AssessmentContext
         $this->child = $case->child;
         $this->age = $case->child->ageMonths ?? ($case->child->bornOn === null ? null : Age::on($case->today, $case->child->bornOn));
         $this->practice = $practice ?? RegionalPractice::of($case->practice);
-        $this->mode = $case->setup?->mode;
+        $this->bus = $case->bus;
+        $this->system = $case->bus === null ? null : $case->bus->system ?? BusSystem::only($case->setup?->mode);
+        $this->mode = $this->system?->isRestraint() === false ? ModeName::withoutSeat() : $case->setup?->mode;
+        $this->heldBy = $case->bus === null ? $case->setup?->heldBy : self::heldOnBench($case->bus->heldBy);
         $this->seat = $this->mode?->hasSeat() === false ? null : $case->seat;
         $standards = $this->seat?->standards;
         $this->convention = $standards === null ? null : Convention::of(self::speaking($standards, $this->practice->accepted));
@@ -129,22 +147,19 @@ final readonly class AssessmentContext
     /** A belt that holds the seat, or over a booster the child. */
     public function beltHolds(): bool
     {
-        $heldBy = $this->setup()->heldBy;
-
-        return $this->isBooster() || ($this->isHarness() && ($heldBy === HeldBy::Belt || $heldBy === HeldBy::Both));
+        return $this->isBooster() || ($this->isHarness() && ($this->heldBy === HeldBy::Belt || $this->heldBy === HeldBy::Both));
     }
 
     /** The lower anchors alone hold a harness seat: how its belt would lock matters to nobody. */
     public function onlyAnchorsHold(): bool
     {
-        return $this->isHarness() && $this->setup()->heldBy === HeldBy::LowerAnchors;
+        return $this->isHarness() && $this->heldBy === HeldBy::LowerAnchors;
     }
 
     public function anchorsHold(): bool
     {
-        $heldBy = $this->setup()->heldBy;
-
-        return ($this->isHarness() || $this->isBooster()) && ($heldBy === HeldBy::LowerAnchors || $heldBy === HeldBy::Both);
+        return ($this->isHarness() || $this->isBooster())
+            && ($this->heldBy === HeldBy::LowerAnchors || $this->heldBy === HeldBy::Both);
     }
 
     /** Whether the seat is used on a base from which its shell lifts off. */
@@ -252,11 +267,12 @@ final readonly class AssessmentContext
     }
 
     /**
-     * What holds the seat, as a maker's limit asks: a booster held by nothing counts as held by the belt, which holds both.
+     * What holds the seat, as a maker's limit asks: a booster held by nothing counts as held by the belt, which holds both; what is
+     * fixed to a bench of a bus by neither belt nor lower anchors meets no limit that names one of them.
      */
     public function heldForLimits(): ?HeldBy
     {
-        $heldBy = $this->setup()->heldBy;
+        $heldBy = $this->heldBy ?? ($this->bus?->heldBy === null ? null : HeldBy::Nothing);
 
         return $this->isBooster() && $heldBy === HeldBy::Nothing ? HeldBy::Belt : $heldBy;
     }
@@ -269,6 +285,12 @@ final readonly class AssessmentContext
             [ClipPlace::Armpit, ClipPlace::High, ClipPlace::Low],
             true,
         );
+    }
+
+    /** Whether the child rides on a bus and something keeps it there, whichever system it is. */
+    public function isRestrainedOnBus(): bool
+    {
+        return $this->bus !== null && ($this->system?->isRestraint() ?? $this->mode !== null);
     }
 
     public function isUnborn(): bool
@@ -303,6 +325,21 @@ final readonly class AssessmentContext
         }
 
         return null;
+    }
+
+    /** @param list<BusFixing>|null $fixedBy */
+    private static function heldOnBench(?array $fixedBy): ?HeldBy
+    {
+        $belt = in_array(BusFixing::Belt, $fixedBy ?? [], true);
+        $anchors = in_array(BusFixing::LowerAnchors, $fixedBy ?? [], true);
+
+        return match (true) {
+            $belt && $anchors => HeldBy::Both,
+            $belt => HeldBy::Belt,
+            $anchors => HeldBy::LowerAnchors,
+            $fixedBy === [] => HeldBy::Nothing,
+            default => null,
+        };
     }
 
     private function placeIndex(): ?int

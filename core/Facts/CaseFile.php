@@ -32,6 +32,8 @@ final readonly class CaseFile
         /** The car; null: not known yet. */
         #[Asked(Station::Place, 10, AskedWhen::Elsewhere)]
         public ?Vehicle $vehicle = null,
+        /** The school bus that is ridden instead of a car; null: it is a car. */
+        public ?Bus $bus = null,
         /** How the seat stands in the car; null: not looked at yet. */
         #[Asked(Station::Place, 20, AskedWhen::Elsewhere)]
         public ?Setup $setup = null,

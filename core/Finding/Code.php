@@ -28,6 +28,7 @@ final class Code
         'measure' => Station::Measure,
         'harness' => Station::Buckle,
         'booster' => Station::Buckle,
+        'bus' => Station::Bus,
         'handover' => Station::Handover,
     ];
 

@@ -30,6 +30,8 @@ enum Source: string
     case LockableBelts = 'lockable_belts';
     case Anchorages = 'anchorages';
     case OccupantProtection = 'occupant_protection';
+    case BusSeats = 'bus_seats';
+    case HeadStart = 'head_start';
 
     public function kind(): SourceKind
     {

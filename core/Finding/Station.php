@@ -16,24 +16,42 @@ enum Station: string
     case Secure = 'secure';
     case Measure = 'measure';
     case Buckle = 'buckle';
+    /** Only where the child rides on a bus. */
+    case Bus = 'bus';
     case Handover = 'handover';
 
-    /** 1 to 8; also the key that opens it. */
-    public function number(): int
+    /**
+     * The stations of a check, in the order they are worked.
+     *
+     * @return list<self>
+     */
+    public static function of(bool $onBus): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $station): bool => $onBus || $station !== self::Bus));
+    }
+
+    /** Where it stands in the order of all stations. */
+    public function rank(): int
     {
         return array_search($this, self::cases(), true) + 1;
     }
 
-    /** The station before this one; null at the first. */
-    public function before(): ?self
+    /** 1 to 8, on a bus 1 to 9; also the key that opens it. */
+    public function number(bool $onBus = false): int
     {
-        return self::cases()[$this->number() - 2] ?? null;
+        return array_search($this, self::of($onBus), true) + 1;
+    }
+
+    /** The station before this one; null at the first. */
+    public function before(bool $onBus = false): ?self
+    {
+        return self::of($onBus)[$this->number($onBus) - 2] ?? null;
     }
 
     /** The station after this one; null at the last. */
-    public function after(): ?self
+    public function after(bool $onBus = false): ?self
     {
-        return self::cases()[$this->number()] ?? null;
+        return self::of($onBus)[$this->number($onBus)] ?? null;
     }
 
     public function title(): Message

@@ -31,7 +31,7 @@ final readonly class AnchorLimit
         if ($mode === null || ! $mode->hasHarness() || $s->seat === null) {
             return new self([], [], []);
         }
-        $way = $s->setup()->heldBy === HeldBy::Both ? HeldBy::Both : HeldBy::LowerAnchors;
+        $way = $s->heldBy === HeldBy::Both ? HeldBy::Both : HeldBy::LowerAnchors;
         $printed = $s->seat->lowerAnchorChildMax?->asMaximum($s->madeOn(), $way);
         $vehicle = $s->case->vehicle?->lowerAnchorChildMax?->asMaximum($s->madeOn(), $way);
         [$combined, $missing] = $printed === null || $printed->isAbsent() ? self::combined($s, $mode) : [null, $printed->missing];

@@ -36,10 +36,23 @@ final readonly class HeldOtherwise
     private static function isPossible(AssessmentContext $s, HeldBy $way): bool
     {
         if ($way === HeldBy::Belt) {
-            return $s->isBooster() ? $s->place?->belt === Belt::LapShoulder : LockFinder::of($s)->anyWorks() === Truth::Yes;
+            return self::hasBelt($s);
         }
+        $bars = $s->bus === null ? $s->place?->lowerAnchors : $s->bus->bench->lowerAnchors;
 
-        return $s->place?->lowerAnchors === true
+        return $bars === true
             && ($s->isBooster() ? $s->modeRules?->anchorsAllowed === true : AnchorLimit::of($s, $s->mode)->carries($s->child->weight));
+    }
+
+    /** How a belt of a bus would lock is not judged. */
+    private static function hasBelt(AssessmentContext $s): bool
+    {
+        $belt = $s->bus === null ? $s->place?->belt : $s->bus->bench->belt;
+
+        return match (true) {
+            $s->isBooster() => $belt === Belt::LapShoulder,
+            $s->bus !== null => $belt !== null && $belt !== Belt::None,
+            default => LockFinder::of($s)->anyWorks() === Truth::Yes,
+        };
     }
 }

@@ -90,7 +90,7 @@ final readonly class ModeJudge
      */
     private static function ways(AssessmentContext $s, ModeName $name, Mode $mode): array
     {
-        $heldBy = $s->case->setup?->heldBy;
+        $heldBy = $s->heldBy;
         if ($heldBy === HeldBy::Nothing) {
             $heldBy = $name->isBooster() ? HeldBy::Belt : null;
         }

@@ -6,6 +6,8 @@ namespace MintBuckle\Core\Rules;
 
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BaseUse;
+use MintBuckle\Core\Facts\BusFixing;
+use MintBuckle\Core\Facts\BusSystem;
 use MintBuckle\Core\Facts\Lock;
 
 /** When a fact matters. */
@@ -35,6 +37,12 @@ enum When
     case OnBase;
     /** A shell that lifts off a base or turns on it, the base in use. */
     case ShellMoves;
+    case OnBus;
+    case OnBusRestrained;
+    /** A seat with a harness of its own on a bench, not built in. */
+    case BusHarnessSeat;
+    case WrapHolds;
+    case Vest;
 
     public function holds(AssessmentContext $s): bool
     {
@@ -60,6 +68,11 @@ enum When
             self::DoorLocks => $s->isHarness() && self::BeltHoldsByDoor->holds($s) && in_array(Lock::ClampDoor, $setup->lock ?? [], true),
             self::ClipLocks => $s->isHarness() && $s->beltHolds() && in_array(Lock::Clip, $setup->lock ?? [], true),
             self::OnBase => self::WithSeat->holds($s) && $setup->base !== BaseUse::None,
+            self::OnBus => $s->bus !== null,
+            self::OnBusRestrained => $s->isRestrainedOnBus(),
+            self::BusHarnessSeat => $s->system?->isHarnessSeat() === true,
+            self::WrapHolds => in_array(BusFixing::Wrap, $s->bus->heldBy ?? [], true),
+            self::Vest => $s->system === BusSystem::Vest,
             self::ShellMoves => self::OnBase->holds($s) && ($s->seat?->detachable === true || $s->seat?->turns === true),
         };
     }

@@ -927,4 +927,194 @@ return [
         'do' => '{path, select, rear {Use the forward-facing path: it lies behind the child\'s back.} other {Use the rear-facing path: '
             . 'it lies under the child\'s legs.}}',
     ],
+    'bus.unrestrained' => [
+        'title' => 'Nothing keeps a young child',
+        'when' => 'On a bus without a restraint: under {age}, or under {weight}.',
+    ],
+    'bus.unrestrained/age' => [
+        'says' => 'At {age} nothing but the bench keeps this child; until {least} it rides in a restraint.',
+        'do' => 'Put it in a restraint with a full harness.',
+    ],
+    'bus.unrestrained/weight' => [
+        'says' => 'The child weighs {weight}, and nothing but the bench keeps it; under {least} it rides in a restraint.',
+        'do' => 'Put it in a restraint with a full harness.',
+    ],
+    'bus.exit_row' => [
+        'title' => 'In the row of an emergency exit',
+        'when' => 'A restraint in the row of an emergency exit, on either side.',
+        'says' => 'A restraint stands in the row of an emergency exit.',
+        'do' => 'Move it to another row.',
+    ],
+    'bus.blocks_aisle' => [
+        'title' => 'It blocks the way out',
+        'when' => 'A restraint not at the window: on the aisle, or on a middle place without a restraint known to hold the window.',
+    ],
+    'bus.blocks_aisle/aisle' => [
+        'says' => 'The restraint stands at the aisle, in the way of everybody who must get out.',
+        'do' => 'Move it to the window.',
+    ],
+    'bus.blocks_aisle/middle' => [
+        'says' => 'The restraint stands in the middle, and none is known to hold the window.',
+        'do' => 'Move it to the window, or put it inside one that is there.',
+    ],
+    'bus.both' => [
+        'title' => 'Belt and lower anchors together',
+        'when' => 'On a bus by belt and lower anchors at once, whatever the makers allow.',
+        'says' => 'Belt and lower anchors hold it at once.',
+        'do' => 'Use one of them.',
+    ],
+    'bus.buckle_end_long' => [
+        'title' => 'The buckle end is long',
+        'when' => 'The buckle end of the bench’s belt shows more than {most} out of the crease.',
+        'says' => 'The buckle end shows {shows} out of the crease; at most {most} leaves the seat’s path free.',
+        'do' => 'Choose a bench where it is short, or another way to fix the seat.',
+    ],
+    'bus.belt_altered' => [
+        'title' => 'A belt that was altered',
+        'when' => 'A belt knotted, twisted to shorten it or sewn: it is replaced whole.',
+        'says' => 'The belt of this bench is {how, select, knotted {knotted} sewn {sewn} other {twisted to shorten it}}: it may fail.',
+        'do' => 'Do not use this belt. Have it replaced whole; choose another bench.',
+    ],
+    'bus.wrap_loose' => [
+        'title' => 'The wrap is loose',
+        'when' => 'The wrap makes no dent in the seat back.',
+        'says' => 'The wrap makes no dent in the seat back: it is loose.',
+        'do' => 'Kneel into the seat back and pull the wrap until it dents it.',
+    ],
+    'bus.wrap_frayed' => [
+        'title' => 'The wrap is frayed or torn',
+        'when' => 'A wrap frayed or torn.',
+        'says' => 'The wrap is frayed or torn.',
+        'do' => 'Do not use it. Take another one of the same maker.',
+    ],
+    'bus.behind_unrestrained' => [
+        'title' => 'Someone unbelted behind a wrap',
+        'when' => 'Anyone on the bench behind a wrap who is neither in a restraint nor belted.',
+        'says' => 'Behind the wrap sits someone who is neither in a restraint nor belted, and would be thrown against it.',
+        'do' => 'Keep that bench empty, or seat only riders in restraints or with a belt on there.',
+    ],
+    'bus.tether_used' => [
+        'title' => 'A tether on a bus bench',
+        'when' => 'A tether hooked to a bench of a bus.',
+        'says' => 'A tether is hooked to the bench, which has no anchor for it.',
+        'do' => 'Unhook it and stow it.',
+    ],
+    'bus.touches_front' => [
+        'title' => 'It touches what is ahead',
+        'when' => 'The seat touches the panel or bench ahead.',
+        'says' => 'The seat touches the panel or bench ahead.',
+        'do' => 'Move it to a bench with more room, or use a seat that is less deep.',
+    ],
+    'bus.overhang' => [
+        'title' => 'Not wholly on the bench',
+        'when' => 'The base not wholly on the bench, where its maker wants that.',
+        'says' => 'Not all of the base stands on the bench; its maker wants that.',
+        'do' => 'Move it to a deeper bench, or use another seat.',
+    ],
+    'bus.too_young_for_vest' => [
+        'title' => 'Too young for a vest',
+        'when' => 'A vest on a child of {weight} or less, of {age} or less, or who cannot sit unaided.',
+    ],
+    'bus.too_young_for_vest/weight' => [
+        'says' => 'The child weighs {weight}; a vest is for children above {least}.',
+        'do' => 'Use a rear-facing seat.',
+    ],
+    'bus.too_young_for_vest/age' => [
+        'says' => 'The child is {age} old; a vest is for children above {least}.',
+        'do' => 'Use a rear-facing seat.',
+    ],
+    'bus.too_young_for_vest/sitting' => [
+        'says' => 'The child does not sit unaided; a vest does not hold it up.',
+        'do' => 'Use a seat that supports it.',
+    ],
+    'bus.vest_size' => [
+        'title' => 'Not its size',
+        'when' => 'The vest is not the size nearest the child’s.',
+        'says' => 'The vest is not the size nearest the child’s.',
+        'do' => 'Take the size that fits best, measured at the chest over the clothes.',
+    ],
+    'bus.vest_backwards' => [
+        'title' => 'The vest is on backwards',
+        'when' => 'The closure is in front.',
+        'says' => 'The vest is on backwards: its closure is in front.',
+        'do' => 'Take it off and put it on with the closure behind.',
+    ],
+    'bus.vest_over_coat' => [
+        'title' => 'A vest over a coat',
+        'when' => 'A vest over a coat: it is put on before boarding, the coat on top, shoulder buckles free.',
+        'says' => 'The vest is worn over a coat.',
+        'do' => 'Put the vest on first, before boarding; the coat goes over it, the shoulder buckles free.',
+    ],
+    'bus.vest_no_crotch' => [
+        'title' => 'The crotch strap of the vest is not used',
+        'when' => 'The crotch strap unused: the child can slide out below.',
+        'says' => 'The crotch strap is not used: the child can slide out below.',
+        'do' => 'Fasten the crotch strap, snug.',
+    ],
+    'bus.vest_crotch_tight' => [
+        'title' => 'The crotch strap of the vest is too tight',
+        'when' => 'The crotch strap tighter than snug.',
+        'says' => 'The crotch strap is tighter than snug.',
+        'do' => 'Let it out until it just lies against the child.',
+    ],
+    'bus.vest_low_strap' => [
+        'title' => 'The lowest strap lies on the belly',
+        'when' => 'The lowest strap not low on the hips, or pulled to the belly by tight shoulders: the hips are tightened first.',
+        'says' => 'The lowest strap lies on the belly.',
+        'do' => 'Loosen the shoulders, tighten the hips first, then the shoulders.',
+    ],
+    'bus.vest_neck' => [
+        'title' => 'A strap near the neck',
+        'when' => 'A strap that runs across lies near the neck.',
+        'says' => 'A strap that runs across lies near the neck.',
+        'do' => 'Loosen the shoulders, bring the vest down and tighten the hips first.',
+    ],
+    'bus.vest_points' => ['title' => 'The vest is not fixed everywhere', 'when' => 'A vest not fixed at hips and shoulders.'],
+    'bus.vest_points/hips' => [
+        'says' => 'The vest is not fixed at the hips.',
+        'do' => 'Fix both hips, then tighten them before the shoulders.',
+    ],
+    'bus.vest_points/shoulders' => [
+        'says' => 'The vest is not fixed at the shoulders.',
+        'do' => 'Fix both shoulders, the hips tightened first.',
+    ],
+    'bus.vest_points/both' => [
+        'says' => 'The vest is fixed neither at the hips nor at the shoulders.',
+        'do' => 'Fix both hips, tighten them, then both shoulders.',
+    ],
+    'bus.vest_top_from_below' => [
+        'title' => 'Top straps from below the shoulder',
+        'when' => 'The top straps of a vest come from below the shoulder.',
+        'says' => 'The top straps come from below the shoulder and press it down.',
+        'do' => 'Choose a bench with a higher back, or a wrap set higher.',
+    ],
+    'bus.vest_not_rethreaded' => [
+        'title' => 'A loose end not threaded back',
+        'when' => 'A loose end of the vest’s straps not threaded back.',
+        'says' => 'A loose end is not threaded back: the strap can slip.',
+        'do' => 'Thread the end back through its buckle.',
+    ],
+    'bus.slouch' => [
+        'title' => 'Not against the bench',
+        'when' => 'Back and bottom not against the bench or the seat.',
+        'says' => 'Back or bottom is off the bench or the seat.',
+        'do' => 'Set the child well back, then tighten again.',
+    ],
+    'secure.nothing/bench' => [
+        'says' => 'Nothing fixes it to the bench.',
+        'do' => 'Fix it with what this system is made for: belt, lower anchors or wrap.',
+    ],
+    'secure.anchor_not_there/bench' => [
+        'says' => 'This bench has no lower anchors.',
+        'do' => 'Choose a bench that has them, or use the belt.',
+    ],
+    'place.no_belt/bench' => ['says' => 'This bench has no belt.', 'do' => 'Choose a bench that has one.'],
+    'booster.lap_only/bench' => [
+        'says' => 'This bench has a lap belt only; a booster needs a shoulder belt.',
+        'do' => 'Choose a bench with a lap and shoulder belt, or use another system.',
+    ],
+    'place.no_tether_anchor/bench' => [
+        'says' => 'Its maker requires the tether, and a bus has no anchor for it.',
+        'do' => 'This seat does not ride on a bus this way. Choose another system.',
+    ],
 ];

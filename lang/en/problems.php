@@ -23,4 +23,5 @@ return [
     'place' => 'must be a place of the vehicle, which has no {place}',
     'zone' => 'must be a zone of the indicator in this mode, which has no {zone}',
     'slot' => 'must be a slot of the seat, which has {slots}',
+    'bus_system' => 'contradicts the way of riding',
 ];

@@ -32,4 +32,6 @@ return [
     'occupant_protection' => '49 CFR 571.208',
     'from_memory' => '{source} (from memory)',
     'marked' => '{mark}: {source}',
+    'bus_seats' => '49 CFR 571.222',
+    'head_start' => '45 CFR 1303.72',
 ];

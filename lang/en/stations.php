@@ -13,4 +13,5 @@ return [
     'measure' => ['title' => 'Measure', 'task' => 'Try it at the belt path, with your weaker hand.'],
     'buckle' => ['title' => 'Buckle', 'task' => 'Look at the buckled child from the front.'],
     'handover' => ['title' => 'Hand over', 'task' => 'The family does it once themselves and shows it back.'],
+    'bus' => ['title' => 'Bus', 'task' => 'Which system, which way it faces, where on the bench, how it is fixed; then the child in it.'],
 ];

@@ -969,4 +969,199 @@ return [
         'do' => '{path, select, rear {Use la ruta para mirar hacia adelante: queda detrás de la espalda del niño.} other {Use la ruta '
             . 'para mirar hacia atrás: queda debajo de las piernas del niño.}}',
     ],
+    'bus.unrestrained' => [
+        'title' => 'Nada sujeta a un niño pequeño',
+        'when' => 'En el autobús sin sistema de sujeción: menor de {age}, o con menos de {weight}.',
+    ],
+    'bus.unrestrained/age' => [
+        'says' => 'A la edad de {age}, solo la banca sujeta a este niño; hasta los {least} viaja en un sistema de sujeción.',
+        'do' => 'Póngalo en un sistema de sujeción con arnés completo.',
+    ],
+    'bus.unrestrained/weight' => [
+        'says' => 'El niño pesa {weight} y solo la banca lo sujeta; con menos de {least} viaja en un sistema de sujeción.',
+        'do' => 'Póngalo en un sistema de sujeción con arnés completo.',
+    ],
+    'bus.exit_row' => [
+        'title' => 'En la fila de una salida de emergencia',
+        'when' => 'Un sistema de sujeción en la fila de una salida de emergencia, de cualquier lado.',
+        'says' => 'Hay un sistema de sujeción en la fila de una salida de emergencia.',
+        'do' => 'Páselo a otra fila.',
+    ],
+    'bus.blocks_aisle' => [
+        'title' => 'Estorba la salida',
+        'when' => 'Un sistema de sujeción que no está en la ventana: en el pasillo, o en medio sin que se sepa que otro ocupa la ventana.',
+    ],
+    'bus.blocks_aisle/aisle' => [
+        'says' => 'El sistema de sujeción está junto al pasillo y estorba a todos los que deben salir.',
+        'do' => 'Páselo a la ventana.',
+    ],
+    'bus.blocks_aisle/middle' => [
+        'says' => 'El sistema de sujeción está en medio, y no se sabe que otro ocupe la ventana.',
+        'do' => 'Páselo a la ventana, o déjelo junto a uno que esté ahí.',
+    ],
+    'bus.both' => [
+        'title' => 'Cinturón y anclajes inferiores a la vez',
+        'when' => 'En el autobús con cinturón y anclajes inferiores a la vez, digan lo que digan los fabricantes.',
+        'says' => 'Lo sujetan el cinturón y los anclajes inferiores a la vez.',
+        'do' => 'Use uno solo.',
+    ],
+    'bus.buckle_end_long' => [
+        'title' => 'El extremo con la hebilla es largo',
+        'when' => 'El extremo con la hebilla sale más de {most} de la unión de la banca.',
+        'says' => 'El extremo con la hebilla sale {shows} de la unión; con {most} como máximo queda libre la ruta del asiento.',
+        'do' => 'Elija una banca donde sea corto, u otra forma de sujetar el asiento.',
+    ],
+    'bus.belt_altered' => [
+        'title' => 'Un cinturón alterado',
+        'when' => 'Un cinturón anudado, torcido para acortarlo o cosido: se cambia entero.',
+        'says' => 'El cinturón de esta banca está {how, select, knotted {anudado} sewn {cosido} other {torcido para acortarlo}}: puede '
+            . 'fallar.',
+        'do' => 'No use este cinturón. Pida que lo cambien entero; elija otra banca.',
+    ],
+    'bus.wrap_loose' => [
+        'title' => 'La correa envolvente está floja',
+        'when' => 'La correa no hunde el respaldo.',
+        'says' => 'La correa no hunde el respaldo: está floja.',
+        'do' => 'Apoye la rodilla en el respaldo y jale la correa hasta que lo hunda.',
+    ],
+    'bus.wrap_frayed' => [
+        'title' => 'La correa está deshilachada o rota',
+        'when' => 'Una correa envolvente deshilachada o rota.',
+        'says' => 'La correa está deshilachada o rota.',
+        'do' => 'No la use. Tome otra del mismo fabricante.',
+    ],
+    'bus.behind_unrestrained' => [
+        'title' => 'Alguien sin cinturón detrás de una correa',
+        'when' => 'Alguien en la banca detrás de una correa que no va en un sistema de sujeción ni con cinturón.',
+        'says' => 'Detrás de la correa va alguien que no lleva sistema de sujeción ni cinturón, y sería lanzado contra ella.',
+        'do' => 'Deje vacía esa banca, o siente ahí solo a quienes vayan en un sistema de sujeción o con cinturón.',
+    ],
+    'bus.tether_used' => [
+        'title' => 'Correa superior en una banca',
+        'when' => 'Una correa superior enganchada a una banca de autobús.',
+        'says' => 'Hay una correa superior enganchada a la banca, que no tiene anclaje para ella.',
+        'do' => 'Desengánchela y guárdela.',
+    ],
+    'bus.touches_front' => [
+        'title' => 'Toca lo que está adelante',
+        'when' => 'El asiento toca el panel o la banca de adelante.',
+        'says' => 'El asiento toca el panel o la banca de adelante.',
+        'do' => 'Páselo a una banca con más espacio, o use un asiento menos profundo.',
+    ],
+    'bus.overhang' => [
+        'title' => 'No está entero sobre la banca',
+        'when' => 'La base no está entera sobre la banca, donde el fabricante lo pide.',
+        'says' => 'No toda la base está sobre la banca; el fabricante lo pide.',
+        'do' => 'Páselo a una banca más profunda, o use otro asiento.',
+    ],
+    'bus.too_young_for_vest' => [
+        'title' => 'Muy pequeño para un chaleco',
+        'when' => 'Chaleco en un niño de {weight} o menos, de {age} o menos, o que no se sienta solo.',
+    ],
+    'bus.too_young_for_vest/weight' => [
+        'says' => 'El niño pesa {weight}; el chaleco es para niños de más de {least}.',
+        'do' => 'Use un asiento hacia atrás.',
+    ],
+    'bus.too_young_for_vest/age' => [
+        'says' => 'El niño tiene {age}; el chaleco es para mayores de {least}.',
+        'do' => 'Use un asiento hacia atrás.',
+    ],
+    'bus.too_young_for_vest/sitting' => [
+        'says' => 'El niño no se sienta solo; el chaleco no lo sostiene.',
+        'do' => 'Use un asiento que lo sostenga.',
+    ],
+    'bus.vest_size' => [
+        'title' => 'No es su talla',
+        'when' => 'El chaleco no es la talla más cercana a la del niño.',
+        'says' => 'El chaleco no es la talla más cercana a la del niño.',
+        'do' => 'Tome la talla que mejor le quede, medida en el pecho sobre la ropa.',
+    ],
+    'bus.vest_backwards' => [
+        'title' => 'El chaleco está al revés',
+        'when' => 'El cierre está adelante.',
+        'says' => 'El chaleco está al revés: el cierre está adelante.',
+        'do' => 'Quíteselo y póngaselo con el cierre atrás.',
+    ],
+    'bus.vest_over_coat' => [
+        'title' => 'Un chaleco sobre un abrigo',
+        'when' => 'El chaleco sobre un abrigo: se pone antes de subir, el abrigo encima, las hebillas de los hombros libres.',
+        'says' => 'El chaleco va encima de un abrigo.',
+        'do' => 'Ponga primero el chaleco, antes de subir; el abrigo va encima, con las hebillas de los hombros libres.',
+    ],
+    'bus.vest_no_crotch' => [
+        'title' => 'La correa de entrepierna del chaleco no se usa',
+        'when' => 'La correa de entrepierna sin usar: el niño puede resbalar por debajo.',
+        'says' => 'La correa de entrepierna no se usa: el niño puede resbalar por debajo.',
+        'do' => 'Abroche la correa de entrepierna, ajustada.',
+    ],
+    'bus.vest_crotch_tight' => [
+        'title' => 'La correa de entrepierna del chaleco aprieta',
+        'when' => 'La correa de entrepierna más apretada que ajustada.',
+        'says' => 'La correa de entrepierna está demasiado apretada.',
+        'do' => 'Aflójela hasta que apenas toque al niño.',
+    ],
+    'bus.vest_low_strap' => [
+        'title' => 'La correa más baja queda en el vientre',
+        'when' => 'La correa más baja no queda abajo en las caderas, o la suben al vientre los hombros apretados: primero se aprietan las '
+            . 'caderas.',
+        'says' => 'La correa más baja queda en el vientre.',
+        'do' => 'Afloje los hombros, apriete primero las caderas y luego los hombros.',
+    ],
+    'bus.vest_neck' => [
+        'title' => 'Una correa cerca del cuello',
+        'when' => 'Una correa atravesada queda cerca del cuello.',
+        'says' => 'Una correa atravesada queda cerca del cuello.',
+        'do' => 'Afloje los hombros, baje el chaleco y apriete primero las caderas.',
+    ],
+    'bus.vest_points' => [
+        'title' => 'El chaleco no está sujeto en todos los puntos',
+        'when' => 'Un chaleco que no está sujeto en caderas y hombros.',
+    ],
+    'bus.vest_points/hips' => [
+        'says' => 'El chaleco no está sujeto en las caderas.',
+        'do' => 'Sujete las dos caderas y apriételas antes que los hombros.',
+    ],
+    'bus.vest_points/shoulders' => [
+        'says' => 'El chaleco no está sujeto en los hombros.',
+        'do' => 'Sujete los dos hombros; primero se aprietan las caderas.',
+    ],
+    'bus.vest_points/both' => [
+        'says' => 'El chaleco no está sujeto ni en las caderas ni en los hombros.',
+        'do' => 'Sujete las dos caderas, apriételas y luego los dos hombros.',
+    ],
+    'bus.vest_top_from_below' => [
+        'title' => 'Correas de arriba desde debajo del hombro',
+        'when' => 'Las correas de arriba del chaleco salen de debajo del hombro.',
+        'says' => 'Las correas de arriba salen de debajo del hombro y lo empujan hacia abajo.',
+        'do' => 'Elija una banca con respaldo más alto, o ponga más arriba la correa envolvente.',
+    ],
+    'bus.vest_not_rethreaded' => [
+        'title' => 'Una punta sin pasar de regreso',
+        'when' => 'Una punta suelta de las correas del chaleco sin pasar de regreso.',
+        'says' => 'Una punta suelta no está pasada de regreso: la correa se puede correr.',
+        'do' => 'Pase la punta de regreso por su hebilla.',
+    ],
+    'bus.slouch' => [
+        'title' => 'No va contra la banca',
+        'when' => 'La espalda y las caderas no van contra la banca o el asiento.',
+        'says' => 'La espalda o las caderas están despegadas de la banca o del asiento.',
+        'do' => 'Siente bien atrás al niño y vuelva a ajustar.',
+    ],
+    'secure.nothing/bench' => [
+        'says' => 'Nada lo sujeta a la banca.',
+        'do' => 'Sujételo con lo que pide este sistema: cinturón, anclajes inferiores o correa envolvente.',
+    ],
+    'secure.anchor_not_there/bench' => [
+        'says' => 'Esta banca no tiene anclajes inferiores.',
+        'do' => 'Elija una banca que los tenga, o use el cinturón.',
+    ],
+    'place.no_belt/bench' => ['says' => 'Esta banca no tiene cinturón.', 'do' => 'Elija una banca que lo tenga.'],
+    'booster.lap_only/bench' => [
+        'says' => 'Esta banca solo tiene cinturón de regazo; un elevador necesita el de hombro.',
+        'do' => 'Elija una banca con cinturón de regazo y hombro, o use otro sistema.',
+    ],
+    'place.no_tether_anchor/bench' => [
+        'says' => 'El fabricante exige la correa superior, y un autobús no tiene anclaje para ella.',
+        'do' => 'Este asiento no viaja así en un autobús. Elija otro sistema.',
+    ],
 ];

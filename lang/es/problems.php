@@ -23,4 +23,5 @@ return [
     'place' => 'debe ser un lugar del vehículo, que no tiene {place}',
     'zone' => 'debe ser una zona del indicador en este modo, que no tiene {zone}',
     'slot' => 'debe ser una ranura del asiento, que tiene {slots}',
+    'bus_system' => 'contradice la forma de viajar',
 ];

@@ -28,4 +28,6 @@ return [
     'occupant_protection' => '49 CFR 571.208',
     'from_memory' => '{source} (de memoria)',
     'marked' => '{mark}: {source}',
+    'bus_seats' => '49 CFR 571.222',
+    'head_start' => '45 CFR 1303.72',
 ];

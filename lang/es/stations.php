@@ -13,4 +13,8 @@ return [
     'measure' => ['title' => 'Medidas', 'task' => 'Pruébelo en la ruta del cinturón, con su mano menos hábil.'],
     'buckle' => ['title' => 'Abrochar', 'task' => 'Mire de frente al niño abrochado.'],
     'handover' => ['title' => 'Entrega', 'task' => 'La familia lo hace una vez sola y lo muestra.'],
+    'bus' => [
+        'title' => 'Autobús',
+        'task' => 'Qué sistema, hacia dónde mira, en qué lugar de la banca y cómo se sujeta; luego el niño en él.',
+    ],
 ];

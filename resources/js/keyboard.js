@@ -1,7 +1,10 @@
 const ANSWERS = { y: 'yes', n: 'no', u: 'unknown' };
 const BUTTONS = { t: '[data-phase]:not(.on)', z: '[data-key="z"]', c: '[data-key="c"]' };
 
-/** 1–8 stations, [ ] back and on, y n u answer the next question, m new try, t found or left, z undo, ? shows all. Never while something is typed. */
+/**
+ * 1–8 stations, on a bus 1–9, [ ] back and on, y n u answer the next question, m new try, t found or left, z undo, ? shows all. Never
+ * while something is typed.
+ */
 export function keyboard() {
     const dialog = document.querySelector('[data-keys]');
     const showButton = () => dialog && document.querySelectorAll('[data-show-keys]').forEach((button) => button.removeAttribute('hidden'));
@@ -38,5 +41,5 @@ function find(key) {
         return document.querySelector(BUTTONS[key]);
     }
 
-    return /^[1-8[\]]$/.test(key) ? document.querySelector(`.check [data-key="${key}"]`) : null;
+    return /^[1-9[\]]$/.test(key) ? document.querySelector(`.check [data-key="${key}"]`) : null;
 }

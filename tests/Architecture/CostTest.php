@@ -39,6 +39,8 @@ final class CostTest extends TestCase
         $cases = implode('|', array_column(ModeName::cases(), 'name'));
         $keys = implode('|', array_column(ModeName::cases(), 'value'));
         $files = self::naming("/\\bModeName::(?:{$cases})\\b|['\"._](?:{$keys})\\b/");
+        // What keeps a child on a bus is another list, two of whose entries bear the same name.
+        $files = array_values(array_diff($files, ['core/Facts/BusSystem.php']));
         self::assertLessThanOrEqual(self::A_WAY_OF_RIDING, count($files), implode(' ', $files));
         self::assertContains('core/Facts/ModeName.php', $files);
     }

@@ -9,6 +9,7 @@ use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finds;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Rules\FactRule;
+use MintBuckle\Core\Rules\InCar;
 use MintBuckle\Core\Rules\Rule;
 use PHPUnit\Framework\TestCase;
 use ReflectionClass;
@@ -18,7 +19,7 @@ final class RulebookTest extends TestCase
 {
     public function testEveryRuleIsListedOnce(): void
     {
-        $listed = array_values(array_filter(array_map(static fn(Rule $r): string => $r::class, Rulebook::current()->rules), static fn(string $c): bool => $c !== FactRule::class));
+        $listed = array_values(array_filter(array_map(static fn(Rule $r): string => $r::class, self::rules()), static fn(string $c): bool => $c !== FactRule::class));
         $written = [];
         foreach (glob(dirname(__DIR__, 2) . '/core/Rules/*/*.php') ?: [] as $file) {
             $class = 'MintBuckle\\Core\\Rules\\' . basename(dirname($file)) . '\\' . basename($file, '.php');
@@ -33,7 +34,7 @@ final class RulebookTest extends TestCase
     public function testACodeBelongsToOneRule(): void
     {
         $owners = [];
-        foreach (Rulebook::current()->rules as $rule) {
+        foreach (self::rules() as $rule) {
             foreach ($rule->finds() as $finds) {
                 self::assertArrayNotHasKey("{$finds->code->value} {$finds->subject}", $owners, 'found by two');
                 $owners["{$finds->code->value} {$finds->subject}"] = true;
@@ -45,7 +46,7 @@ final class RulebookTest extends TestCase
     public function testARuleFindsOnlyTheCodesItNames(): void
     {
         $all = array_map(static fn(Code $code): string => $code->value, Rulebook::current()->codes());
-        foreach (Rulebook::current()->rules as $rule) {
+        foreach (self::rules() as $rule) {
             $source = (string) file_get_contents((string) (new ReflectionClass($rule))->getFileName());
             if ($rule instanceof FactRule) {
                 continue;
@@ -70,5 +71,11 @@ final class RulebookTest extends TestCase
         self::assertSame(Code::of('label.unreadable'), Code::of('label.unreadable'));
         $this->expectExceptionMessage('no rule finds label.colour');
         Rulebook::current()->finds(Code::of('label.colour'));
+    }
+
+    /** @return list<Rule> as they are written */
+    private static function rules(): array
+    {
+        return array_map(static fn(Rule $rule): Rule => $rule instanceof InCar ? $rule->rule : $rule, Rulebook::current()->rules);
     }
 }

@@ -26,6 +26,15 @@ final class Cases
     /** The checked booster case with its one fault put right. */
     public const BOOSTER = 'booster-lap-high';
 
+    /** On a bus. */
+    public const BUS_REAR = 'bus-g-rear-anchors';
+
+    public const BUS_ADDON = 'bus-g-addon';
+
+    public const BUS_VEST = 'bus-g-vest';
+
+    public const GOOD_ON_BUS = [self::BUS_REAR, self::BUS_ADDON, self::BUS_VEST];
+
     public const GOOD = [self::REAR, self::FORWARD, self::NZ, self::BOOSTER];
 
     /** @param array<string, mixed> $changes by dotted path; null makes a fact unknown */

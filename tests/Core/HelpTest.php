@@ -55,7 +55,7 @@ final class HelpTest extends TestCase
     #[DataProvider('changes')]
     public function testNoCheckIsGoodWhileSomethingIsStale(string $case, string $changed, mixed $value, array $asked): void
     {
-        $stale = array_fill_keys(ReinspectionRules::standard()->after($changed), null);
+        $stale = array_fill_keys(array_filter(ReinspectionRules::standard()->after($changed), static fn(string $path): bool => ! str_starts_with($path, 'bus.')), null);
         $after = Cases::assess($case, [$changed => $value, ...$stale]);
 
         self::assertNotSame(Verdict::GoodToRide, $after->verdict);

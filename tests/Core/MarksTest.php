@@ -31,7 +31,7 @@ final class MarksTest extends TestCase
     {
         $seen = [];
         $texts = static fn(array $cited): array => array_map(static fn(mixed $s): string => $s instanceof Citation ? Told::in('en')->tell($s->text()) : '', array_values($cited));
-        foreach ([LabelRulesTest::cases(), HistoryRulesTest::cases(), ChildRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
+        foreach ([LabelRulesTest::cases(), HistoryRulesTest::cases(), ChildRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), BusRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
             foreach ($rows as $name => [$case, $changes]) {
                 foreach (Cases::assess($case, $changes)->findings as $finding) {
                     $own = array_filter($finding->sources, static fn(Citation $s): bool => preg_match(self::AS_ENTERED, Told::in('en')->tell($s->text())) !== 1);

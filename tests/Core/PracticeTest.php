@@ -30,7 +30,7 @@ final class PracticeTest extends TestCase
     public function testPracticesDifferOnlyWhereTheTablesSaySo(): void
     {
         $different = [];
-        foreach ([HistoryRulesTest::cases(), ChildRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
+        foreach ([HistoryRulesTest::cases(), ChildRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), BusRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
             foreach ($rows as [$case, $changes]) {
                 $strict = ['policy.crash' => 'strict'] + $changes;
                 $us = self::codes($case, ['practice' => 'us'] + $strict);

@@ -149,7 +149,7 @@ final class VerdictLawsTest extends TestCase
     public function testAFaultMadeUnknownIsNotGood(): void
     {
         $tried = 0;
-        foreach ([HistoryRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
+        foreach ([HistoryRulesTest::cases(), PlaceRulesTest::cases(), SecureRulesTest::cases(), MeasureRulesTest::cases(), BuckleRulesTest::cases(), BusRulesTest::cases(), HandoverRulesTest::cases()] as $rows) {
             foreach ($rows as $name => [$case, $changes, $findings]) {
                 $path = (string) array_key_first($changes);
                 if (count($changes) !== 1 || $findings === [] || str_starts_with($findings[0], 'advise') || preg_match('/^(seat\\.history|vehicle\\.positions\\.1|setup|handover)\\./', $path) !== 1 || preg_match(self::OPTIONAL, $path) === 1 || in_array([$case, $path], [[Cases::BOOSTER, 'setup.overhang'], [Cases::NZ, 'setup.harness.clip']], true)) {

@@ -61,7 +61,10 @@ final class VerdictTest extends TestCase
 
     public function testStationsAreWorkedInOrder(): void
     {
-        self::assertSame(range(1, 8), array_map(static fn(Station $s): int => $s->number(), Station::cases()));
+        self::assertSame(range(1, 8), array_map(static fn(Station $s): int => $s->number(), Station::of(onBus: false)));
+        self::assertSame(range(1, 9), array_map(static fn(Station $s): int => $s->number(onBus: true), Station::of(onBus: true)));
+        self::assertSame(Station::Handover, Station::Buckle->after());
+        self::assertSame([Station::Bus, Station::Bus], [Station::Buckle->after(onBus: true), Station::Handover->before(onBus: true)]);
         self::assertNull(Station::Label->before());
         self::assertNull(Station::Handover->after());
         self::assertSame(Station::Place, Station::Child->after());

@@ -43,7 +43,7 @@ final class PagesTest extends FeatureTestCase
     /** @return iterable<string, array{string}> */
     public static function stations(): iterable
     {
-        foreach (Station::cases() as $station) {
+        foreach (Station::of(onBus: false) as $station) {
             yield $station->value => [$station->value];
         }
     }

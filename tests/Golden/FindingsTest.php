@@ -8,6 +8,7 @@ use MintBuckle\Present\Words\AssessmentWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\BuckleRulesTest;
+use Tests\Core\BusRulesTest;
 use Tests\Core\Cases;
 use Tests\Core\ChildRulesTest;
 use Tests\Core\HandoverRulesTest;
@@ -34,6 +35,7 @@ final class FindingsTest extends TestCase
         yield 'secure' => ['secure', SecureRulesTest::cases()];
         yield 'measure' => ['measure', MeasureRulesTest::cases()];
         yield 'buckle' => ['buckle', BuckleRulesTest::cases()];
+        yield 'bus' => ['bus', BusRulesTest::cases()];
         yield 'handover' => ['handover', HandoverRulesTest::cases()];
     }
 

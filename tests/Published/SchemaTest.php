@@ -93,6 +93,9 @@ final class SchemaTest extends TestCase
             if (preg_match('/^(.*\.\d+)\./', $path, $entry) === 1 && CasePath::get($case, $entry[1]) === null) {
                 continue;
             }
+            if (str_starts_with($path, 'bus')) {
+                unset($case->vehicle);
+            }
             CasePath::set($case, $path, null);
             if (! str_starts_with($path, 'vehicle')) {
                 Reader::fromObject($case);

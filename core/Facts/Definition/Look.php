@@ -29,4 +29,8 @@ enum Look
     case LapPart;
     case ShoulderPart;
     case Ears;
+    /** How a vest sits on the child. */
+    case Vest;
+    /** How a vest is fixed to the bench. */
+    case VestFixing;
 }

@@ -26,7 +26,7 @@ final readonly class SceneRule implements Rule
         if ($s->age === null) {
             yield new Question('child.born_on', Station::Child, Severity::Stop);
         }
-        if ($s->case->setup === null) {
+        if ($s->case->setup === null && $s->mode === null) {
             yield new Question('setup', Station::Place, Severity::Stop);
         }
     }

@@ -50,7 +50,7 @@ final readonly class MovementRule implements Rule
 
     public function judge(AssessmentContext $s): iterable
     {
-        if (! $s->isHarness() || $s->setup()->heldBy === HeldBy::Nothing) {
+        if (! $s->isHarness() || $s->heldBy === HeldBy::Nothing) {
             return;
         }
         $movement = $s->setup()->movement;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Rules\Secure;
 
 use MintBuckle\Core\Context\AssessmentContext;
+use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Finds;
@@ -61,7 +62,7 @@ final readonly class AnchorWeightRule implements Rule
             Code::of('secure.anchor_overweight'),
             Severity::Fix,
             variant: $bound->value->value->isZero() ? 'seat_alone' : null,
-            mend: LockFinder::of($s)->anyWorks() === Truth::No ? 'elsewhere' : null,
+            mend: $s->bus?->bench->belt === Belt::None || LockFinder::of($s)->anyWorks() === Truth::No ? 'elsewhere' : null,
             with: ['weight' => new Beside($weight, $bound->value), 'limit' => $bound->value, 'inclusive' => $bound->inclusive],
             observed: $weight,
             limit: $bound->value,

@@ -45,7 +45,7 @@ final readonly class BeltPathRule implements Rule
             }
         }
         $asked = $s->webbingAsked();
-        if ($asked === null || ! $s->beltHolds()) {
+        if ($asked === null || $s->bus !== null || ! $s->beltHolds()) {
             return;
         }
         if ($setup->webbing === null) {

@@ -29,7 +29,7 @@ final readonly class HoldingRule implements Rule
 
     public function judge(AssessmentContext $s): iterable
     {
-        $heldBy = $s->setup()->heldBy;
+        $heldBy = $s->heldBy;
         if (! $s->isHarness() && ! $s->isBooster()) {
             return;
         }

@@ -3,13 +3,13 @@
     <ol>
         @foreach ($page->stations as $item)
             <li @class(['here' => $item->station === $page->station])>
-                <a href="{{ $page->link(station: $item->station) }}" data-key="{{ $item->station->number() }}"
+                <a href="{{ $page->link(station: $item->station) }}" data-key="{{ $item->number }}"
                     data-verdict="{{ $item->verdict->value }}" @if ($item->station === $page->station) aria-current="step" @endif>
                     <span class="station-mark"><x-buckle-mark :state="$item->verdict->value" :size="36" /></span>
                     <span class="station-text"><strong><span class="station-number"
-                                aria-hidden="true">{{ $item->station->number() }}</span> @tell($item->station->title())</strong>
+                                aria-hidden="true">{{ $item->number }}</span> @tell($item->station->title())</strong>
                                     <small>@tell($item->summary)</small></span>
-                    <kbd aria-hidden="true">{{ $item->station->number() }}</kbd>
+                    <kbd aria-hidden="true">{{ $item->number }}</kbd>
                 </a>
             </li>
         @endforeach

@@ -2,13 +2,13 @@
 @use('MintBuckle\Core\Finding\Station')
 @props(['page'])
 <nav class="steps" aria-label="{{ __('checks.back_and_on') }}">
-    @if ($page->station->before())
-        <a class="quiet" href="{{ $page->link(station: $page->station->before()) }}" data-key="[">{{ __('checks.back_to', ['station' =>
-            $page->station->before()->title()]) }}</a>
+    @if ($page->before())
+        <a class="quiet" href="{{ $page->link(station: $page->before()) }}" data-key="[">{{ __('checks.back_to', ['station' =>
+            $page->before()->title()]) }}</a>
     @endif
-    @if ($page->station->after())
-        <a class="press" href="{{ $page->link(station: $page->station->after()) }}" data-key="]">{{ __('checks.on_to', ['station' =>
-            $page->station->after()->title()]) }}</a>
+    @if ($page->after())
+        <a class="press" href="{{ $page->link(station: $page->after()) }}" data-key="]">{{ __('checks.on_to', ['station' =>
+            $page->after()->title()]) }}</a>
     @elseif ($page->phase === InspectionPhase::Found)
         <a class="press" href="{{ $page->link(InspectionPhase::Left, Station::Label) }}">{{ __('checks.now_mend') }}</a>
     @else
