@@ -8,6 +8,7 @@
 
 declare(strict_types=1);
 
+use MintBuckle\Core\Bus\BusRequest;
 use MintBuckle\Core\CaseFile\Schema;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Facts\CaseFile;
@@ -42,6 +43,7 @@ $made = [
     'core/Facts/Definition/CompiledFields.php' => FieldCompiler::source(CaseFile::class),
     'docs/schema/case.schema.json' => $json(Schema::ofCase()),
     'docs/schema/recall-list.schema.json' => $json($withDefinitions('docs/schema/recall-list.schema.json', Campaign::class)),
+    'docs/schema/bus.schema.json' => $json($withDefinitions('docs/schema/bus.schema.json', BusRequest::class)),
     'docs/schema/seats.schema.json' => $json($withDefinitions('docs/schema/seats.schema.json', Seat::class)),
 ];
 

@@ -75,7 +75,8 @@ final readonly class SectionReader
             FieldType::Date => CalendarDate::of(Bounds::LAST_YEAR, 12, 31),
             FieldType::Choice => $field->cases()[0],
             FieldType::Section => $field->of === null ? null : new $field->of(),
-            FieldType::Sections => [],
+            FieldType::Sections, FieldType::Choices => [],
+            FieldType::Whole => 0,
             default => '',
         };
     }

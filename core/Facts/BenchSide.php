@@ -9,4 +9,10 @@ enum BenchSide: string
 {
     case Left = 'left';
     case Right = 'right';
+
+    /** 1 or 2, so that both together are 3. */
+    public function bit(): int
+    {
+        return $this === self::Left ? 1 : 2;
+    }
 }

@@ -44,6 +44,17 @@ enum BusSystem: string
         };
     }
 
+    /** A way of riding that it offers; null for none of its own. */
+    public function mode(): ?ModeName
+    {
+        return match ($this) {
+            self::RearHarness => ModeName::RearHarness,
+            self::ForwardHarness, self::Integrated, self::Addon, self::Vest => ModeName::ForwardHarness,
+            self::Booster => ModeName::HighBackBooster,
+            self::None => null,
+        };
+    }
+
     /** The only one that a way of riding may be; null where several may. */
     public static function only(?ModeName $mode): ?self
     {

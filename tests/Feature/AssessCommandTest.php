@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\Core\BusLaws;
 use Tests\Core\SeatingTest;
 
 /** The command line as others call it: a process of its own, without a database. */
@@ -45,6 +46,18 @@ final class AssessCommandTest extends TestCase
         self::assertSame(0, $code);
         self::assertSame(['good_to_ride', null, null, 'do_not_use', null], array_map(static fn(mixed $a): mixed => is_array($a) ? $a['verdict'] ?? null : 'x', $answers));
         self::assertSame(['errors' => [['path' => '(file)', 'message' => 'is not JSON: syntax error']]], $answers[1]);
+    }
+
+    public function testABusIsSeatedWithoutADatabase(): void
+    {
+        $bus = BusLaws::roomy(1, 4, 2, 4, 2);
+        [$code, $out, $err] = self::run_(['-'], json_encode($bus, JSON_THROW_ON_ERROR), 'buckle:bus-plan');
+        self::assertSame([0, ''], [$code, $err]);
+        $answer = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame([1, 1, 'R', 'belt'], array_map(static fn(string $key): mixed => data_get($answer, "plans.0.places.rider 0.{$key}"), ['row', 'place', 'system', 'held_by']));
+        self::assertSame([true, null], [data_get($answer, 'exact'), data_get($answer, 'impossible', 'none')]);
+        self::assertStringContainsString('hacia atrás', self::run_(['-', '--lang=es'], json_encode($bus, JSON_THROW_ON_ERROR), 'buckle:bus-plan')[1]);
+        self::assertSame([2, '', "today: is required\n"], self::run_(['-'], json_encode(array_diff_key($bus, ['today' => 1]), JSON_THROW_ON_ERROR), 'buckle:bus-plan'));
     }
 
     public function testAFamilyIsSeatedWithoutADatabase(): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Published;
 
 use MintBuckle\Core\Assessor;
+use MintBuckle\Core\Bus\BusPlanner;
+use MintBuckle\Core\Bus\BusReader;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
@@ -14,11 +16,13 @@ use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\SeatingPlanner;
 use MintBuckle\Core\Seating\SeatingReader;
 use MintBuckle\Present\Words\AssessmentWriter;
+use MintBuckle\Present\Words\BusWriter;
 use MintBuckle\Present\Words\SeatingWriter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use stdClass;
+use Tests\Core\BusLaws;
 use Tests\Core\Cases;
 use Tests\Core\ChildRulesTest;
 use Tests\Core\LabelRulesTest;
@@ -152,6 +156,16 @@ final class SchemaTest extends TestCase
         self::assertNotSame('', self::complaint('seating', self::asObject(['colour' => 'red'] + (array) json_decode($file, true))));
     }
 
+    public function testBusFilesAndTheirPlansAreValid(): void
+    {
+        $file = ['keep' => [['rider' => 'rider 1', 'row' => 1, 'side' => 'left']], 'gross_weight' => ['value' => 9600, 'unit' => 'lb']] + BusLaws::roomy(1, 6, 3, 4, 2);
+        self::assertSame('', self::complaint('bus', self::asObject($file)));
+        foreach ([$file, ['systems' => []] + $file] as $one) {
+            self::assertSame('', self::complaint('bus-plans', self::asObject(BusWriter::toArray(BusPlanner::plan(BusReader::read(json_encode($one, JSON_THROW_ON_ERROR))), Told::in('en')))));
+        }
+        self::assertNotSame('', self::complaint('bus', self::asObject(['colour' => 'red'] + $file)));
+    }
+
     private static function complaint(string $schema, mixed $data): string
     {
         $result = (self::$validator ??= self::validator())->validate($data, "urn:mint-buckle:{$schema}:1");
@@ -163,7 +177,7 @@ final class SchemaTest extends TestCase
     private static function validator(): Validator
     {
         $validator = new Validator();
-        foreach (['case', 'assessment', 'seating', 'seat-plans'] as $name) {
+        foreach (['case', 'assessment', 'seating', 'seat-plans', 'bus', 'bus-plans'] as $name) {
             $validator->resolver()?->registerRaw(self::schema($name));
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Bus;
 
+use MintBuckle\Core\Bus\BusFloors;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
@@ -13,7 +14,6 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Quantity\Mass;
-use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Telling\Beside;
@@ -22,12 +22,6 @@ use MintBuckle\Core\Telling\ChildsAge;
 /** What keeps the child on the bus; under school age or light, a restraint must. */
 final readonly class SystemRule implements Rule
 {
-    /** School age: five years; common practice. */
-    public const RESTRAINED_UNTIL_MONTHS = 60;
-
-    /** The weight until which a full harness is wanted; common practice. */
-    public const RESTRAINED_UNTIL_POUNDS = 40;
-
     public function finds(): array
     {
         return [
@@ -36,7 +30,7 @@ final readonly class SystemRule implements Rule
                 [Severity::Fix],
                 mendedBy: ['bus.system'],
                 sources: [Source::Common, Source::HeadStart],
-                figures: ['age' => self::age(), 'weight' => self::weight()],
+                figures: ['age' => BusFloors::schoolAge(), 'weight' => BusFloors::unrestrainedWeight()],
             ),
         ];
     }
@@ -49,26 +43,14 @@ final readonly class SystemRule implements Rule
         if ($s->system?->isRestraint() !== false) {
             return;
         }
-        if ($s->age?->isLessThan(self::age()) === true) {
-            yield self::unrestrained('age', $s->age, self::age());
-        } elseif ($s->child->weight?->isLessThan(self::weight()) === true) {
-            yield self::unrestrained('weight', $s->child->weight, self::weight());
+        if ($s->age?->isLessThan(BusFloors::schoolAge()) === true) {
+            yield self::unrestrained('age', $s->age, BusFloors::schoolAge());
+        } elseif ($s->child->weight?->isLessThan(BusFloors::unrestrainedWeight()) === true) {
+            yield self::unrestrained('weight', $s->child->weight, BusFloors::unrestrainedWeight());
         } else {
             yield from $s->age === null ? [new Question('child.born_on', Station::Bus)] : [];
             yield from $s->child->weight === null && ! $s->isUnborn() ? [new Question('child.weight', Station::Bus)] : [];
         }
-    }
-
-    /** Under this age a restraint keeps the child. */
-    public static function age(): Months
-    {
-        return Months::of(self::RESTRAINED_UNTIL_MONTHS);
-    }
-
-    /** Under this weight a restraint keeps the child. */
-    public static function weight(): Mass
-    {
-        return Mass::of(self::RESTRAINED_UNTIL_POUNDS, MassUnit::Pound);
     }
 
     private static function unrestrained(string $by, Months|Mass $observed, Months|Mass $limit): Finding

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Bus;
 
+use MintBuckle\Core\Bus\BusFloors;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BusSystem;
 use MintBuckle\Core\Finding\Code;
@@ -13,9 +14,6 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Quantity\Mass;
-use MintBuckle\Core\Quantity\MassUnit;
-use MintBuckle\Core\Quantity\Months;
 use MintBuckle\Core\Quantity\Quantity;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Telling\Beside;
@@ -24,12 +22,6 @@ use MintBuckle\Core\Telling\ChildsAge;
 /** Is the child heavy and old enough for a vest, and does it sit by itself? */
 final readonly class VestWearerRule implements Rule
 {
-    /** More than this many pounds; common practice. */
-    public const MORE_THAN_POUNDS = 20;
-
-    /** More than this many completed months; common practice. */
-    public const MORE_THAN_MONTHS = 12;
-
     public function finds(): array
     {
         return [
@@ -37,7 +29,7 @@ final readonly class VestWearerRule implements Rule
                 Code::of('bus.too_young_for_vest'),
                 [Severity::Fix],
                 mendedBy: ['bus.system', 'child.weight', 'child.sits_unaided'],
-                figures: ['weight' => self::weight(), 'age' => self::age()],
+                figures: ['weight' => BusFloors::aboveForVest(), 'age' => BusFloors::olderForVest()],
             ),
         ];
     }
@@ -51,27 +43,15 @@ final readonly class VestWearerRule implements Rule
         yield from $weight === null && ! $s->isUnborn() ? [new Question('child.weight', Station::Bus)] : [];
         yield from $s->age === null ? [new Question('child.born_on', Station::Bus)] : [];
         yield from $s->child->sitsUnaided === null ? [new Question('child.sits_unaided', Station::Bus)] : [];
-        if ($weight !== null && ! $weight->isMoreThan(self::weight())) {
-            $told = ['weight' => new Beside($weight, self::weight()), 'least' => self::weight()];
-            yield self::tooYoung('weight', $told, $weight, self::weight());
-        } elseif ($s->age !== null && ! $s->age->isMoreThan(self::age())) {
-            $told = ['age' => new ChildsAge($s->age), 'least' => new ChildsAge(self::age())];
-            yield self::tooYoung('age', $told, $s->age, self::age());
+        if ($weight !== null && ! $weight->isMoreThan(BusFloors::aboveForVest())) {
+            $told = ['weight' => new Beside($weight, BusFloors::aboveForVest()), 'least' => BusFloors::aboveForVest()];
+            yield self::tooYoung('weight', $told, $weight, BusFloors::aboveForVest());
+        } elseif ($s->age !== null && ! $s->age->isMoreThan(BusFloors::olderForVest())) {
+            $told = ['age' => new ChildsAge($s->age), 'least' => new ChildsAge(BusFloors::olderForVest())];
+            yield self::tooYoung('age', $told, $s->age, BusFloors::olderForVest());
         } elseif ($s->child->sitsUnaided === false) {
             yield self::tooYoung('sitting', [], null, null);
         }
-    }
-
-    /** A vest is for children above this weight. */
-    public static function weight(): Mass
-    {
-        return Mass::of(self::MORE_THAN_POUNDS, MassUnit::Pound);
-    }
-
-    /** A vest is for children above this age. */
-    public static function age(): Months
-    {
-        return Months::of(self::MORE_THAN_MONTHS);
     }
 
     /** @param array<string, Beside|ChildsAge|Quantity> $with */

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Bus;
+
+use MintBuckle\Core\Telling\Message;
+
+/** What stands in the way of every plan. */
+final readonly class BusObstacle
+{
+    /** @param string $constraint what to give up: a case of Relaxed, or stock where nothing in it fits somebody */
+    public function __construct(public string $constraint, public Message $words) {}
+}

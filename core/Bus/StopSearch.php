@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace MintBuckle\Core\Bus;
+
+/**
+ * Who of a party goes where, and where those without a system sit: riders of one stop together, then those who board first in the rear.
+ * Every plan here places the restrained riders equally well.
+ */
+final class StopSearch
+{
+    /**
+     * States of one row that are followed on, and ways to fill one row that are looked at: narrowly at first, for what a plan costs that is
+     * found so need not be looked beyond.
+     */
+    private const PASSES = [[10, 60], [60, 300], [6_000, 4_000]];
+
+    /** Steps of one pass after which the search is no longer exact: about a second. */
+    private const MOST_STEPS = 300_000;
+
+    /** Plans that are kept of each state: the best ten overall are wanted. */
+    private const KEPT = 10;
+
+    /** @var list<Crowd> */
+    private array $crowds = [];
+
+    private readonly StopCost $cost;
+
+    private readonly RowWays $ways;
+
+    private bool $wasCut = false;
+
+    private int $steps = 0;
+
+    public function __construct(BusRequest $request, BusLayout $layout, Company $company)
+    {
+        foreach ($company->parties as $number => $party) {
+            array_push($this->crowds, ...Crowd::byStop($number, $party->riders, $request->riders));
+        }
+        $stopped = array_filter($company->free, static fn(int $rider): bool => $request->riders[$rider]->stop !== null);
+        array_push($this->crowds, ...Crowd::byStop(null, array_values($stopped), $request->riders));
+        $this->cost = new StopCost($request, $layout, $company, $this->crowds);
+        $this->ways = new RowWays($this->crowds);
+    }
+
+    /** @return list<Crowd> */
+    public function crowds(): array
+    {
+        return $this->crowds;
+    }
+
+    /** @return array{list<Seated>, bool} best first, and whether none can be better */
+    public function run(Skeletons $skeletons): array
+    {
+        $plans = [];
+        $isExact = false;
+        foreach (self::PASSES as $most) {
+            [$found, $wasCut] = $this->search($skeletons, $most, $plans[0]->cost ?? null);
+            $plans = [...$plans, ...$found];
+            usort($plans, static fn(Seated $a, Seated $b): int => $a->cost <=> $b->cost);
+            if (! $wasCut) {
+                $isExact = true;
+                break;
+            }
+        }
+
+        return [$plans, $isExact];
+    }
+
+    /**
+     * @param array{int, int} $most states of a row, ways to fill it
+     * @return array{list<Seated>, bool} best first, and whether something was not looked at
+     */
+    private function search(Skeletons $skeletons, array $most, ?int $atMost): array
+    {
+        $this->wasCut = false;
+        $this->steps = 0;
+        $sizes = array_map(static fn(Crowd $crowd): int => count($crowd->riders), $this->crowds);
+        $states = ['' => ['' => [new Seated(0, 0, $sizes, array_fill_keys(array_keys($this->cost->stops), 0), null, null, [])]]];
+        foreach ($skeletons->rows as $number => $row) {
+            $next = [];
+            foreach ($states as $skeleton => $byLeft) {
+                foreach ($skeletons->steps[$number][$skeleton] ?? [] as [$choice, $to]) {
+                    foreach ($byLeft as $all) {
+                        $this->follow($all, $choice, $skeletons, $number, $to, $atMost, $most[1], $next);
+                    }
+                }
+            }
+            $states = $this->best($next, $most[0]);
+        }
+        $found = array_merge([], ...array_map(array_values(...), array_values($states)));
+        $plans = array_merge([], ...$found);
+        usort($plans, static fn(Seated $a, Seated $b): int => $a->cost <=> $b->cost);
+
+        return [$plans, $this->wasCut];
+    }
+
+    /**
+     * @param list<Seated> $all with the same riders left
+     * @param array<string, array<string, list<Seated>>> $next
+     */
+    private function follow(
+        array $all,
+        RowChoice $choice,
+        Skeletons $skeletons,
+        int $number,
+        string $to,
+        ?int $atMost,
+        int $mostWays,
+        array &$next,
+    ): void {
+        if ($this->steps > self::MOST_STEPS) {
+            $this->wasCut = true;
+
+            return;
+        }
+        $left = $all[0]->left;
+        $free = 0;
+        foreach ($this->crowds as $index => $crowd) {
+            $free += $crowd->party === null ? $left[$index] : 0;
+        }
+        $least = max(0, $free - $skeletons->seats[$number + 1][$to]);
+        [$ways, $looked, $wasCut] = $this->ways->ways($left, $choice->uses, $least, min($free, $choice->seats()), $mostWays);
+        $this->steps += $looked;
+        $this->wasCut = $this->wasCut || $wasCut;
+        foreach ($ways as $picks) {
+            $after = $this->cost->after($all[0], $choice, $picks, $skeletons->rows, $number);
+            $key = implode(',', $after->left);
+            $kept = $this->bestOf($next[$to][$key] ?? [], $all, $after, $atMost);
+            if ($kept !== []) {
+                $next[$to][$key] = $kept;
+            }
+        }
+    }
+
+    /**
+     * The best plans of a state, with those that come to it anew.
+     *
+     * @param list<Seated> $known
+     * @param list<Seated> $all with the same riders left, best first
+     * @param Seated $after the first of them, a row further
+     * @return list<Seated>
+     */
+    private function bestOf(array $known, array $all, Seated $after, ?int $atMost): array
+    {
+        foreach ($all as $seated) {
+            $cost = $seated->cost + $after->cost - $all[0]->cost;
+            $isFull = count($known) === self::KEPT;
+            if (($atMost !== null && $cost + $after->rest > $atMost) || ($isFull && $cost >= $known[self::KEPT - 1]->cost)) {
+                break;
+            }
+            $at = count($known);
+            while ($at > 0 && $known[$at - 1]->cost > $cost) {
+                $at--;
+            }
+            array_splice($known, $at, 0, [$after->costing($cost, $seated)]);
+            $known = array_slice($known, 0, self::KEPT);
+        }
+
+        return $known;
+    }
+
+    /**
+     * @param array<string, array<string, list<Seated>>> $states
+     * @return array<string, array<string, list<Seated>>>
+     */
+    private function best(array $states, int $most): array
+    {
+        $costs = [];
+        foreach ($states as $skeleton => $byLeft) {
+            foreach ($byLeft as $left => $all) {
+                $costs[] = [$all[0]->cost + $all[0]->rest, $skeleton, $left];
+            }
+        }
+        if (count($costs) <= $most) {
+            return $states;
+        }
+        $this->wasCut = true;
+        sort($costs);
+        $kept = [];
+        foreach (array_slice($costs, 0, $most) as [, $skeleton, $left]) {
+            $kept[$skeleton][$left] = $states[$skeleton][$left];
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+/** The bus: its plans, its list before a trip. */
+
+return [
+    'why' => [
+        'rear' => '{names} {n, plural, =1 {va} other {van}} hacia atrás, tan adelante como {n, plural, =1 {cabe el asiento} other {caben '
+            . 'los asientos}}',
+        'front' => '{names}: con sistema de sujeción, lo más adelante que hay lugar junto a la ventana',
+        'empty' => 'La fila {row} {side, select, left {izquierda} other {derecha}} queda vacía: no tiene cinturones y está detrás de la '
+            . 'correa que sujeta a {name}',
+    ],
+    'cut' => [
+        'stops' => 'No se compararon todas las formas de juntar a los de una parada ni el orden de subida: son demasiadas',
+        'places' => 'No se compararon todas las formas de colocar los sistemas de sujeción: son demasiadas',
+    ],
+    'impossible' => [
+        'stock' => 'Nada de lo que hay le queda a {names}',
+        'keep' => 'Sería posible si nadie tuviera que quedarse donde está',
+        'count' => 'Sería posible con más sistemas de los que hay',
+        'system' => 'Sería posible si nadie tuviera que usar un sistema determinado',
+        'belt' => 'Sería posible con cinturones de regazo y hombro en las bancas',
+        'lower_anchors' => 'Sería posible con anclajes inferiores en las bancas',
+        'space' => 'Sería posible con más espacio entre las bancas',
+        'exit' => 'Sería posible si se pudieran usar las filas de las salidas de emergencia, lo que no se permite',
+        'places' => 'Sería posible con más lugares',
+        'several' => 'Varias cosas lo impiden a la vez: menos pasajeros, más sistemas u otro autobús',
+    ],
+];
