@@ -15,11 +15,28 @@ final readonly class Crowd
     public function __construct(public ?int $party, public ?int $stop, public array $riders) {}
 
     /**
+     * Riders without a system whose stop is not known are in none: they sit wherever a seat is left.
+     *
+     * @param list<BusRider> $riders
+     * @return list<self> of each party, then of those without a system
+     */
+    public static function all(Company $company, array $riders): array
+    {
+        $crowds = [];
+        foreach ($company->parties as $number => $party) {
+            array_push($crowds, ...self::byStop($number, $party->riders, $riders));
+        }
+        $stopped = array_filter($company->free, static fn(int $rider): bool => $riders[$rider]->stop !== null);
+
+        return [...$crowds, ...self::byStop(null, array_values($stopped), $riders)];
+    }
+
+    /**
      * @param list<int> $riders
      * @param list<BusRider> $all
      * @return list<self> by stop
      */
-    public static function byStop(?int $party, array $riders, array $all): array
+    private static function byStop(?int $party, array $riders, array $all): array
     {
         $stops = [];
         foreach ($riders as $rider) {

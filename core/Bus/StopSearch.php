@@ -19,11 +19,8 @@ final class StopSearch
     /** Steps of one pass after which the search is no longer exact: about a second. */
     private const MOST_STEPS = 300_000;
 
-    /** Plans that are kept of each state: the best ten overall are wanted. */
-    private const KEPT = 10;
-
     /** @var list<Crowd> */
-    private array $crowds = [];
+    private readonly array $crowds;
 
     private readonly StopCost $cost;
 
@@ -35,11 +32,7 @@ final class StopSearch
 
     public function __construct(BusRequest $request, BusLayout $layout, Company $company)
     {
-        foreach ($company->parties as $number => $party) {
-            array_push($this->crowds, ...Crowd::byStop($number, $party->riders, $request->riders));
-        }
-        $stopped = array_filter($company->free, static fn(int $rider): bool => $request->riders[$rider]->stop !== null);
-        array_push($this->crowds, ...Crowd::byStop(null, array_values($stopped), $request->riders));
+        $this->crowds = Crowd::all($company, $request->riders);
         $this->cost = new StopCost($request, $layout, $company, $this->crowds);
         $this->ways = new RowWays($this->crowds);
     }
@@ -127,38 +120,11 @@ final class StopSearch
         foreach ($ways as $picks) {
             $after = $this->cost->after($all[0], $choice, $picks, $skeletons->rows, $number);
             $key = implode(',', $after->left);
-            $kept = $this->bestOf($next[$to][$key] ?? [], $all, $after, $atMost);
+            $kept = Seated::bestOf($next[$to][$key] ?? [], $all, $after, $atMost);
             if ($kept !== []) {
                 $next[$to][$key] = $kept;
             }
         }
-    }
-
-    /**
-     * The best plans of a state, with those that come to it anew.
-     *
-     * @param list<Seated> $known
-     * @param list<Seated> $all with the same riders left, best first
-     * @param Seated $after the first of them, a row further
-     * @return list<Seated>
-     */
-    private function bestOf(array $known, array $all, Seated $after, ?int $atMost): array
-    {
-        foreach ($all as $seated) {
-            $cost = $seated->cost + $after->cost - $all[0]->cost;
-            $isFull = count($known) === self::KEPT;
-            if (($atMost !== null && $cost + $after->rest > $atMost) || ($isFull && $cost >= $known[self::KEPT - 1]->cost)) {
-                break;
-            }
-            $at = count($known);
-            while ($at > 0 && $known[$at - 1]->cost > $cost) {
-                $at--;
-            }
-            array_splice($known, $at, 0, [$after->costing($cost, $seated)]);
-            $known = array_slice($known, 0, self::KEPT);
-        }
-
-        return $known;
     }
 
     /**
