@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\ArrivalRemarksController;
 use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\BusController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\CarChoicesController;
 use App\Http\Controllers\CardController;
@@ -121,6 +122,9 @@ Route::middleware('auth')->group(static function (): void {
         [CalculatorController::class, 'show'],
     )->middleware(LeavesSessionAlone::class)->name('calculators.show');
     Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
+
+    Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
+    Route::post('/bus/checks', [BusController::class, 'store'])->name('bus.checks.store');
 
     Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
     Route::get('/checks/{check}/log', [FactController::class, 'index'])->name('checks.log');

@@ -7,6 +7,7 @@ namespace App\Checks;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\Assessment;
+use MintBuckle\Core\Bus\BusQuestions;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
@@ -251,6 +252,8 @@ final readonly class AskedRows
 
     private function mayBeNoted(Askable $askable): bool
     {
-        return $askable->when === AskedWhen::InTurn && ($askable->ride === null || $askable->ride === $this->situation->mode?->ride());
+        return $askable->when === AskedWhen::InTurn
+            && ($askable->ride === null || $askable->ride === $this->situation->mode?->ride())
+            && BusQuestions::mayBeNoted($askable->path, $askable->station, $this->situation);
     }
 }

@@ -51,7 +51,7 @@ final readonly class ChildReader
      *
      * @return array<string, string>
      */
-    private static function born(?string $text, CheckupEvent $event): array
+    public static function born(?string $text, CheckupEvent $event): array
     {
         if ($text === null) {
             return [];
@@ -68,7 +68,7 @@ final readonly class ChildReader
     }
 
     /** @return array{value: int|float, unit: string}|null */
-    private function measured(?string $text, AnswerKind $kind): ?array
+    public function measured(?string $text, AnswerKind $kind): ?array
     {
         $measure = $text === null ? null : self::written($text);
 

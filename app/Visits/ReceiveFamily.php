@@ -39,14 +39,13 @@ final readonly class ReceiveFamily
             'checkup_event_id' => $event->id,
             'ticket' => (is_int($last) ? $last : 0) + 1,
             'vehicle' => $arrival->vehicle,
-            'vehicle_layout_id' => $arrival->car->exists ? $arrival->car->id : null,
+            'vehicle_layout_id' => $arrival->car?->exists === true ? $arrival->car->id : null,
             'submission' => $arrival->submission,
             'arrived_at' => $this->clock->now(),
             'received_by' => $receiver->id,
             'language' => $arrival->language,
         ]);
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $arrival->firstName, 'contact' => $arrival->contact]);
-        $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->car->positions]];
         foreach ($arrival->children as $index => $child) {
             $check = Check::query()->create([
                 'id' => UuidV7::generate(),
@@ -54,7 +53,7 @@ final readonly class ReceiveFamily
                 'letter' => ArrivePage::letter($index),
                 'seat_model_id' => $child->seatModel?->id,
             ]);
-            foreach ($vehicle + $child->facts as $key => $value) {
+            foreach ($arrival->vehicleFacts() + $child->facts as $key => $value) {
                 NoteFact::append($check, UuidV7::generate(), InspectionPhase::Found, $key, $value, $receiver, $this->clock->now());
             }
             $this->projection->keep($check->setRelation('visit', $visit->setRelation('event', $event)));

@@ -31,6 +31,19 @@ final readonly class BusQuestions
         };
     }
 
+    /** Whether a fact that nobody asks for may be noted besides: nothing of a car on a bus, nothing of a bus in a car. */
+    public static function mayBeNoted(string $path, Station $station, AssessmentContext $s): bool
+    {
+        if ($s->bus === null) {
+            return $station !== Station::Bus;
+        }
+        $isVest = $s->system === BusSystem::Vest;
+
+        return ! in_array($station, $isVest ? self::NOT_OF_VEST : [Station::Place, Station::Secure], true)
+            && ! str_starts_with($path, 'setup.tether.')
+            && ($isVest || ! str_starts_with($path, 'bus.vest.'));
+    }
+
     private static function isOfShell(Question $question): bool
     {
         return ! in_array($question->path, self::OF_EVERY_SYSTEM, true)

@@ -28,4 +28,17 @@ return [
         'places' => 'It would work with more seats',
         'several' => 'Several things stand in the way at once: fewer riders, more systems or another bus',
     ],
+    'title' => 'Bus',
+    'subtitle' => 'A place on a school bus',
+    'check' => [
+        'title' => 'Check a bus seat',
+        'intro' => 'The same order as in a car, with other places: which system, which way it faces, where on the bench, how it is fixed; '
+            . 'then the child in it. Every trip is looked at anew.',
+        'rider' => 'The rider',
+        'bench' => 'The bench and the system',
+        'seat' => 'Which one of the catalogue',
+        'seat_hint' => 'If it is not there, leave this empty: it is entered from its label in the check.',
+        'begin' => 'Begin the check',
+        'begun' => 'The check has begun. Look at the bench first.',
+    ],
 ];

@@ -69,4 +69,10 @@ return [
     'no_photo' => 'This is no picture that can be kept, or it is larger than 2 MB. Take it anew.',
     'many_photos' => 'Six pictures are enough. Remove one first.',
     'no_family' => 'This family’s data are deleted; no picture of its seat is kept.',
+    'bus' => [
+        'system' => 'Choose what keeps the child on the bus.',
+        'seat' => 'Choose one of the catalogue, or leave this empty.',
+        'row' => 'Enter the row as a number: 1 is the foremost.',
+        'side' => 'Choose the side of the bus, as seen from behind.',
+    ],
 ];

@@ -28,4 +28,17 @@ return [
         'places' => 'Sería posible con más lugares',
         'several' => 'Varias cosas lo impiden a la vez: menos pasajeros, más sistemas u otro autobús',
     ],
+    'title' => 'Autobús',
+    'subtitle' => 'Un lugar en un autobús escolar',
+    'check' => [
+        'title' => 'Revisar un asiento de autobús',
+        'intro' => 'El mismo orden que en un vehículo, con otros lugares: qué sistema, hacia dónde mira, en qué lugar de la banca y cómo '
+            . 'se sujeta; luego el niño en él. Se revisa en cada viaje.',
+        'rider' => 'El pasajero',
+        'bench' => 'La banca y el sistema',
+        'seat' => 'Cuál del catálogo',
+        'seat_hint' => 'Si no está, deje esto vacío: se anota desde su etiqueta en la revisión.',
+        'begin' => 'Comenzar la revisión',
+        'begun' => 'La revisión ha comenzado. Mire primero la banca.',
+    ],
 ];

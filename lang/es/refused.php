@@ -69,4 +69,10 @@ return [
     'no_photo' => 'Esto no es una foto que se pueda guardar, o pasa de 2 MB. Tómela de nuevo.',
     'many_photos' => 'Seis fotos bastan. Quite una primero.',
     'no_family' => 'Los datos de esta familia se borraron; no se guarda ninguna foto de su asiento.',
+    'bus' => [
+        'system' => 'Elija qué sujeta al niño en el autobús.',
+        'seat' => 'Elija uno del catálogo, o deje esto vacío.',
+        'row' => 'Anote la fila con un número: 1 es la de más adelante.',
+        'side' => 'Elija el lado del autobús, visto desde atrás.',
+    ],
 ];

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Checks\AnswerReader;
-use App\Checks\AssembleCase;
-use App\Checks\UnreadableAnswer;
 use App\Models\CheckupEvent;
 use App\Models\VehicleLayout;
 use App\Units;
@@ -18,17 +15,14 @@ use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use MintBuckle\Core\CaseFile\CasePath;
-use MintBuckle\Core\CaseFile\InvalidCase;
-use MintBuckle\Core\CaseFile\Problem;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Facts\ModeName;
-use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Telling\Message;
 
 /** The arrival screen. Whether dates and measures make sense is asked of the core's reader. */
 final class ArrivalRequest extends FormRequest
 {
+    use AsWritten;
     use BySomebody;
 
     /** A seat that is not in the catalogue: its label is read by hand. */
@@ -136,40 +130,5 @@ final class ArrivalRequest extends FormRequest
     private function child(array $given): ArrivingChild
     {
         return (new ChildReader($this->enum('units', Units::class) ?? Units::Metric, CheckupEvent::current()))->read($given);
-    }
-
-    /** @return list<Problem> */
-    private static function problems(Arrival $arrival, ArrivingChild $child): array
-    {
-        $case = AssembleCase::begin(CheckupEvent::current());
-        $vehicle = ['vehicle' => ['model_year' => $arrival->modelYear, 'positions' => $arrival->car->positions]];
-        foreach ($vehicle + $child->facts as $key => $value) {
-            CasePath::set($case, $key, FactLog::asKept($value));
-        }
-        try {
-            Reader::fromObject($case);
-        } catch (InvalidCase $e) {
-            return $e->problems;
-        }
-
-        return [];
-    }
-
-    /** @param callable(string): void $fail */
-    private static function amount(string $attribute, mixed $value, callable $fail): void
-    {
-        if (is_string($value) && ChildReader::written($value) === null) {
-            $fail(Telling::now()->tell(new Message('refused.no_measure', ['text' => $value])));
-        }
-    }
-
-    /** @param callable(string): void $fail */
-    private static function labelDate(string $attribute, mixed $value, callable $fail): void
-    {
-        try {
-            AnswerReader::date(is_string($value) ? trim($value) : '');
-        } catch (UnreadableAnswer $e) {
-            $fail($e->getMessage());
-        }
     }
 }

@@ -2,5 +2,6 @@
     <a href="{{ route('seats.index') }}">{{ __('catalogue.title') }}</a>
     <a href="{{ route('recalls') }}">{{ __('recalls.title') }}</a>
     <a href="{{ route('calculators.index') }}">{{ __('calculators.title') }}</a>
+    <a href="{{ route('bus.index') }}">{{ __('bus.title') }}</a>
     <a href="{{ route('handbook') }}">{{ __('handbook.title') }}</a>
 </nav>

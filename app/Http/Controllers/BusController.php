@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bus\BusPage;
+use App\Http\Requests\BusCheckRequest;
+use App\Models\SeatModel;
+use App\Units;
+use App\Visits\ReceiveFamily;
+use App\Visits\TakeToBay;
+use App\Words\Telling;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+final readonly class BusController
+{
+    public function index(Units $units): View
+    {
+        return view('pages.bus.index', ['page' => new BusPage(SeatModel::inUse()->get(), $units)]);
+    }
+
+    public function store(BusCheckRequest $request, ReceiveFamily $receive, TakeToBay $take): RedirectResponse
+    {
+        $visit = $receive($request->event(), $request->toInput(), $request->author());
+        $take($visit);
+
+        return redirect()->route('checks.show', [$visit->checks()->firstOrFail()->id, 'found', 'bus'])
+            ->with('status', Telling::now()->word('bus.check.begun'));
+    }
+}

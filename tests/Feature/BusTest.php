@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Checks\AssembleCase;
+use App\Checks\Judge;
+use App\Models\Check;
+use App\Models\SeatModel;
+use App\Models\Visit;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use MintBuckle\Core\Facts\BusSystem;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Question;
+use MintBuckle\Core\Finding\Station;
+use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Record\InspectionPhase;
+
+/** A check on a school bus: begun, worked through station by station, put right, told on the sheet. */
+final class BusTest extends FeatureTestCase
+{
+    /**
+     * @param array<string, mixed> $with
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function begin(array $with = []): TestResponse
+    {
+        $this->signedIn();
+
+        return $this->post('/bus/checks', $with + [
+            'submission' => (string) Str::uuid(), 'units' => 'imperial', 'first_name' => 'Fen', 'consent' => '1', 'born_on' => '2022-05-20', 'weight' => '41', 'height' => '41',
+            'system' => 'vest', 'row' => '3', 'side' => 'right', 'seat' => SeatModel::inUse()->firstWhere('kind', 'vest')?->id,
+        ]);
+    }
+
+    private static function begun(): Check
+    {
+        return Visit::query()->orderByDesc('id')->firstOrFail()->checks()->firstOrFail();
+    }
+
+    /** @param array<string, string|list<string>> $facts path => answer */
+    private function found(Check $check, array $facts): void
+    {
+        foreach ($facts as $key => $answer) {
+            $this->answer($check, $key, is_array($answer) ? ['answers' => $answer] : ['answer' => $answer], InspectionPhase::Found, station: 'bus', htmx: false)->assertRedirect()->assertSessionMissing('problem');
+        }
+    }
+
+    public function testAVestIsCheckedAndItsFaultsAreFoundAtTheStationBus(): void
+    {
+        $this->begin()->assertSessionHasNoErrors();
+        $check = self::begun();
+        $case = AssembleCase::read($check, InspectionPhase::Found);
+        self::assertSame([BusSystem::Vest, 3, null], [$case->bus?->system, $case->bus?->bench->row, $case->vehicle]);
+        $this->get("/checks/{$check->id}/found/bus")->assertOk()->assertSee('data-key="9"', false)->assertSee('Which place of the bench?');
+
+        $this->found($check, [
+            'bus.place' => 'window', 'bus.bench.exit' => 'no', 'bus.held_by' => ['wrap'], 'bus.slouch' => 'no', 'bus.checked_this_trip' => 'yes', 'child.sits_unaided' => 'yes',
+            'bus.wrap.dents' => 'yes', 'bus.wrap.frayed' => 'no', 'bus.wrap.behind' => 'empty', 'bus.vest.size_nearest' => 'yes', 'bus.vest.front_right' => 'no', 'bus.vest.over_coat' => 'yes',
+            'bus.vest.crotch' => 'snug', 'bus.vest.lowest_strap' => 'hips', 'bus.vest.strap_near_neck' => 'no', 'bus.vest.fixed_hips' => 'yes', 'bus.vest.fixed_shoulders' => 'yes', 'bus.vest.top_from' => 'above', 'bus.vest.rethreaded' => 'yes',
+        ]);
+        $assessment = app(Judge::class)->check(self::begun(), InspectionPhase::Found);
+        self::assertSame(['bus.vest_backwards', 'bus.vest_over_coat'], array_map(static fn(Finding $f): string => $f->code->value, $assessment->findingsAt(Station::Bus)));
+        self::assertSame([], array_filter($assessment->questions, static fn(Question $q): bool => in_array($q->station, [Station::Place, Station::Secure, Station::Measure, Station::Buckle, Station::Bus], true)), 'nothing of a car is asked');
+        self::assertSame(Verdict::FixFirst, $assessment->verdictAt(Station::Bus));
+        $this->get("/checks/{$check->id}/found/bus")->assertSee('The vest is on backwards')->assertSee('Put the vest on first');
+
+        foreach (['bus.vest.front_right' => 'yes', 'bus.vest.over_coat' => 'no'] as $key => $answer) {
+            $this->answer($check, $key, ['answer' => $answer], station: 'bus', htmx: false)->assertRedirect()->assertSessionMissing('problem');
+        }
+        self::assertSame(Verdict::GoodToRide, app(Judge::class)->check(self::begun(), InspectionPhase::Left)->verdictAt(Station::Bus));
+    }
+
+    public function testEveryStationAndPageOfABusCheckOpens(): void
+    {
+        foreach (BusSystem::cases() as $system) {
+            $this->begin(['system' => $system->value, 'seat' => null])->assertSessionHasNoErrors();
+            $check = self::begun();
+            foreach (['found', 'left'] as $phase) {
+                foreach (Station::of(onBus: true) as $station) {
+                    $this->get("/checks/{$check->id}/{$phase}/{$station->value}")->assertOk()->assertSee('aria-current="step"', false)->assertDontSee('facts.bus');
+                }
+            }
+            foreach (["/checks/{$check->id}/log", "/checks/{$check->id}/case", "/checks/{$check->id}/card/family", "/checks/{$check->id}/seat", "/checks/{$check->id}/manual", "/visits/{$check->visit_id}/sheet", "/visits/{$check->visit_id}/departure", '/'] as $page) {
+                $this->get($page)->assertOk();
+            }
+        }
+    }
+
+    public function testOfACarNothingIsOfferedOnABus(): void
+    {
+        $this->begin();
+        $check = self::begun();
+        $this->get("/checks/{$check->id}/found/secure")->assertOk()->assertDontSee('What fixes the length of the belt?');
+        $this->get('/checks/' . self::check(3)->id . '/found/secure')->assertOk()->assertDontSee('What fixes it to the bench?');
+        $this->answer(self::check(3), 'bus.slouch', ['answer' => 'yes'], htmx: false)->assertSessionHas('problem');
+        self::assertNull(AssembleCase::read(self::check(3), InspectionPhase::Left)->bus);
+    }
+
+    public function testWhatIsMissingOrCannotBeIsSaid(): void
+    {
+        $this->begin(['system' => '', 'row' => 'three', 'side' => 'top', 'first_name' => '', 'consent' => null])->assertSessionHasErrors(['system', 'row', 'side', 'first_name', 'consent']);
+        $this->begin(['weight' => 'heavy'])->assertSessionHasErrors('weight');
+        $this->begin(['weight' => '900'])->assertSessionHasErrors('weight');
+        $this->begin(['born_on' => 'some day'])->assertSessionHasErrors('born_on');
+        $this->get('/bus')->assertOk()->assertSee('Check a bus seat')->assertSee('Add-on harness');
+    }
+
+    public function testOneSentTwiceIsOneCheck(): void
+    {
+        $submission = (string) Str::uuid();
+        $this->begin(['submission' => $submission]);
+        $first = self::begun()->id;
+        $this->begin(['submission' => $submission]);
+        self::assertSame($first, self::begun()->id);
+    }
+}
