@@ -15,6 +15,7 @@ use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
 use MintBuckle\Present\Drawing\BeltRoute;
+use MintBuckle\Present\Drawing\BenchView;
 use MintBuckle\Present\Drawing\BuckleFront;
 use MintBuckle\Present\Drawing\CarAbove;
 use MintBuckle\Present\Drawing\LabelRuler;
@@ -66,6 +67,11 @@ final readonly class CheckDrawings
     public function side(): SeatSide
     {
         return SeatSide::of($this->situation, $this->units->length(), $this->lead);
+    }
+
+    public function bench(): BenchView
+    {
+        return BenchView::of($this->situation);
     }
 
     public function front(): BuckleFront

@@ -27,7 +27,7 @@ final readonly class Bus
         /** The bench. */
         public Bench $bench = new Bench(),
         /** What keeps the child; null: not chosen. */
-        #[Asked(Station::Bus, 10), Disturbs(Look::Holding, Look::Movement, Look::Standing, Look::Vest, Look::VestFixing)]
+        #[Asked(Station::Bus, 10), Disturbs(Look::Holding, Look::Movement, Look::Standing, Look::VestOn, Look::Vest, Look::VestFixing)]
         public ?BusSystem $system = null,
         /** Which place of the bench; null: not looked at. */
         #[Asked(Station::Bus, 50), Disturbs(Look::Holding, Look::Movement, Look::Standing)]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Core\Facts;
 
 use MintBuckle\Core\Facts\Definition\Asked;
+use MintBuckle\Core\Facts\Definition\Disturbs;
 use MintBuckle\Core\Facts\Definition\GoodWhen;
 use MintBuckle\Core\Facts\Definition\Look;
 use MintBuckle\Core\Facts\Definition\StaleWith;
@@ -15,15 +16,15 @@ final readonly class Vest
 {
     public function __construct(
         /** Whether it is the size nearest the child's; null: not looked at. */
-        #[Asked(Station::Bus, 200)]
+        #[Asked(Station::Bus, 200), StaleWith(Look::VestOn), Disturbs(Look::Vest, Look::VestFixing)]
         #[GoodWhen('yes')]
         public ?bool $sizeNearest = null,
         /** Whether front is front and the closure behind; null: not looked at. */
-        #[Asked(Station::Bus, 210), StaleWith(Look::Vest)]
+        #[Asked(Station::Bus, 210), StaleWith(Look::VestOn), Disturbs(Look::Vest, Look::VestFixing)]
         #[GoodWhen('yes')]
         public ?bool $frontRight = null,
         /** Whether it is worn over a coat; null: not looked at. */
-        #[Asked(Station::Bus, 220), StaleWith(Look::Vest)]
+        #[Asked(Station::Bus, 220), StaleWith(Look::VestOn), Disturbs(Look::Vest, Look::VestFixing)]
         #[GoodWhen('no')]
         public ?bool $overCoat = null,
         /** How the crotch strap is drawn; null: not looked at. */

@@ -129,4 +129,13 @@ return [
         'beside' => 'beside it',
         'allowed' => 'allowed',
     ],
+    'bench' => [
+        'title' => 'The bench from the side, front to the left',
+        'seen' => '{fact}: {answer}',
+        'not_looked' => 'not looked at yet',
+        'limit' => '2 in',
+        'vest_front' => 'front',
+        'vest_back' => 'back',
+        'behind' => ['empty' => 'empty', 'restrained' => 'restrained', 'belted' => 'belted', 'unrestrained' => 'loose'],
+    ],
 ];

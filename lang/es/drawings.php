@@ -136,4 +136,13 @@ return [
         'beside' => 'al lado',
         'allowed' => 'permitido',
     ],
+    'bench' => [
+        'title' => 'La banca de lado, el frente a la izquierda',
+        'seen' => '{fact}: {answer}',
+        'not_looked' => 'sin revisar aún',
+        'limit' => '2 pulg',
+        'vest_front' => 'frente',
+        'vest_back' => 'espalda',
+        'behind' => ['empty' => 'vacía', 'restrained' => 'sujeto', 'belted' => 'cinturón', 'unrestrained' => 'suelto'],
+    ],
 ];

@@ -29,6 +29,8 @@ enum Look
     case LapPart;
     case ShoulderPart;
     case Ears;
+    /** Which vest the child wears, and which way round. */
+    case VestOn;
     /** How a vest sits on the child. */
     case Vest;
     /** How a vest is fixed to the bench. */

@@ -39,6 +39,10 @@
         <x-drawing.buckle-front :drawing="$draw->front()" />
     @break
 
+    @case(Station::Bus)
+        <x-drawing.bench-view :drawing="$draw->bench()" />
+    @break
+
     @case(Station::Handover)
         <x-found-left :page="$page" :found="$page->phase === InspectionPhase::Found ? $draw : $page->otherDrawings()"
             :left="$page->phase === InspectionPhase::Left ? $draw : $page->otherDrawings()" />

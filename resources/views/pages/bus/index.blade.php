@@ -28,7 +28,7 @@
             <x-choice-field :field="$page->field('side')" :label="__('facts.bus.bench.side.question')" :options="$page->sides()" />
         </section>
         <section class="card-work">
-            <div class="field"><label class="choice tick"><input type="checkbox" name="consent" value="1"> <span>{{
+            <div class="field"><label class="tick"><input type="checkbox" name="consent" value="1" @checked(old('consent'))> <span>{{
                 __('visits.consent') }}</span></label>
                 @error('consent')
                     <p class="problem">{{ $message }}</p>

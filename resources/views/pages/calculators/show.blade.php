@@ -46,7 +46,7 @@
                             <input type="hidden" name="{{ FieldName::ofTyped($key) }}" value="{{ $value }}">
                         @endforeach
                         <x-field :field="new FieldName('first_name')" :label="__('calculators.first_name')" required />
-                        <div class="field"><label class="choice tick"><input type="checkbox" name="consent" value="1"> <span>{{
+                        <div class="field"><label class="tick"><input type="checkbox" name="consent" value="1"> <span>{{
                             __('visits.consent') }}</span></label>
                             @error('consent')
                                 <p class="problem">{{ $message }}</p>

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverSelect;
+
+/** A vest on a school bus, from the form to good, by touch on a phone. */
+final class BusTest extends BrowserTestCase
+{
+    use WalksChecks;
+
+    /** As the bus stands: three faults of the vest. */
+    private const FOUND = [
+        'bus.bench.exit' => 'no', 'bus.place' => 'window', 'bus.held_by' => ['wrap'], 'bus.wrap.dents' => 'yes', 'bus.wrap.frayed' => 'no', 'bus.wrap.behind' => 'empty',
+        'bus.slouch' => 'no', 'bus.checked_this_trip' => 'yes', 'child.sits_unaided' => 'yes',
+        'bus.vest.size_nearest' => 'yes', 'bus.vest.front_right' => 'no', 'bus.vest.over_coat' => 'yes', 'bus.vest.crotch' => 'unused', 'bus.vest.lowest_strap' => 'hips',
+        'bus.vest.strap_near_neck' => 'no', 'bus.vest.fixed_hips' => 'yes', 'bus.vest.fixed_shoulders' => 'yes', 'bus.vest.top_from' => 'above', 'bus.vest.rethreaded' => 'yes',
+        'seat.label_readable' => 'yes', 'seat.serial' => 'A100200', 'seat.made_on' => '2023-03-14', 'seat.use_until' => 'unknown', 'seat.registered' => 'yes', 'seat.tether_forward_required' => 'no',
+        'seat.history.known' => 'yes', 'seat.history.crash' => 'no', 'seat.history.altered' => 'no', 'seat.history.damage' => 'nothing', 'seat.history.parts_missing' => 'nothing', 'seat.history.extras' => 'nothing',
+    ];
+
+    public function testAVestWithThreeFaultsIsPutRight(): void
+    {
+        self::$hand = Hand::Mouse;
+        self::viewport(390, 844, true);
+        self::signIn();
+        self::open('/bus');
+        foreach (['first_name' => 'Fen', 'born_on' => '2022-05-20', 'weight' => '41 lb', 'height' => '41 in', 'row' => '3'] as $field => $text) {
+            self::one("#f-{$field}")->sendKeys($text);
+        }
+        self::actuate('label:has([name="system"][value="vest"])');
+        self::actuate('label:has([name="side"][value="right"])');
+        (new WebDriverSelect(self::one('#f-seat')))->selectByVisiblePartialText('HQ-40');
+        self::actuate('label:has([name="consent"])');
+        self::$driver->takeScreenshot('/tmp/w/shots/bus-form.png');
+        self::actuate('.bus-check button.press');
+        self::waitFor('#check[data-station="bus"]');
+        self::assertSame('9', self::one('.station-nav a[href$="/handover"]')->getAttribute('data-key'));
+        self::$driver->takeScreenshot('/tmp/w/shots/bus-1.png');
+
+        self::answerUnseen(self::FOUND);
+        self::open((string) parse_url((string) preg_replace('~/found/\w+$~', '/left/bus', self::$driver->getCurrentURL()), PHP_URL_PATH));
+        self::waitFor('[data-drawing="bus"] [data-vest="front"] [data-closure]');
+        self::$driver->takeScreenshot('/tmp/w/shots/bus-2.png');
+        self::assertStationMark('bus', 'fix_first');
+        self::putRight('bus.vest_over_coat', 'bus.vest.over_coat', 'no');
+        self::putRight('bus.vest_backwards', 'bus.vest.front_right', 'yes');
+        self::assertStationMark('bus', 'not_finished');
+        // A vest that was put on anew is looked at anew.
+        self::waitFor('.next .looks form[data-path="bus.vest.crotch"]');
+        self::asListed();
+        self::waitFor('.station-nav a[href$="/bus"][data-verdict="good_to_ride"]');
+        self::station('bus');
+        self::waitFor('[data-drawing="bus"] [data-vest="back"] [data-closure]');
+        self::$driver->takeScreenshot('/tmp/w/shots/bus-3.png');
+        self::viewport(1280, 800);
+        self::open((string) parse_url(self::$driver->getCurrentURL(), PHP_URL_PATH));
+        self::$driver->takeScreenshot('/tmp/w/shots/bus-4.png');
+        self::open((string) parse_url(str_replace('/left/', '/found/', self::$driver->getCurrentURL()), PHP_URL_PATH));
+        self::$driver->takeScreenshot('/tmp/w/shots/bus-5.png');
+        self::open('/bus');
+        self::$driver->takeScreenshot('/tmp/w/shots/bus-6.png');
+    }
+}
