@@ -6,6 +6,7 @@ use App\Http\Controllers\ArrivalRemarksController;
 use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\BusController;
+use App\Http\Controllers\BusPlanController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\CarChoicesController;
 use App\Http\Controllers\CardController;
@@ -124,6 +125,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
 
     Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
+    Route::get('/bus/plan', [BusPlanController::class, 'show'])->name('bus.plan');
+    Route::post('/bus/plan', [BusPlanController::class, 'store'])->middleware('throttle:60,1');
     Route::post('/bus/checks', [BusController::class, 'store'])->name('bus.checks.store');
 
     Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');

@@ -47,6 +47,8 @@ final readonly class BusPage
      */
     private static function answers(string $path, array $values): array
     {
-        return array_combine($values, array_map(static fn(string $value): Message => new Message("facts.{$path}.answers.{$value}"), $values));
+        $told = array_map(static fn(string $value): Message => new Message("facts.{$path}.answers.{$value}"), $values);
+
+        return array_combine($values, $told);
     }
 }

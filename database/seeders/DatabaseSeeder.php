@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Accounts\Role;
 use App\Checks\NoteFact;
 use App\Checks\Projection;
+use App\Models\BusLayout;
 use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\Family;
@@ -59,6 +60,9 @@ final class DatabaseSeeder extends Seeder
         }
         foreach (DemoFile::rows('vehicle-layouts') as $layout) {
             VehicleLayout::query()->create($layout);
+        }
+        foreach (DemoFile::rows('buses') as $bus) {
+            BusLayout::query()->create($bus);
         }
         $event = $this->event();
         /** @var list<DemoFamily> $families */

@@ -133,9 +133,27 @@ return [
         'title' => 'The bench from the side, front to the left',
         'seen' => '{fact}: {answer}',
         'not_looked' => 'not looked at yet',
-        'limit' => '2 in',
+        'limit' => '{most}',
         'vest_front' => 'front',
         'vest_back' => 'back',
         'behind' => ['empty' => 'empty', 'restrained' => 'restrained', 'belted' => 'belted', 'unrestrained' => 'loose'],
+    ],
+    'bus' => [
+        'title' => 'The bus from above, front to the left',
+        'driver' => 'driver',
+        'exit' => 'exit',
+        'empty' => 'empty',
+        'at' => '{who}: row {row} {side, select, left {left} other {right}}, {place, plural, =1 {at the window} other {place '
+            . '#}}{system, select, none {} other {, {system}}}{held, select, belt { by the belt} lower_anchors { by lower anchors} '
+            . 'wrap { under a wrap} bench { built in} other {, without a belt}}',
+        'system' => [
+            'rear_harness' => 'rear',
+            'forward_harness' => 'front',
+            'integrated' => 'built in',
+            'addon' => 'add-on',
+            'vest' => 'vest',
+            'booster' => 'booster',
+            'none' => 'none',
+        ],
     ],
 ];

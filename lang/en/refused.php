@@ -75,4 +75,5 @@ return [
         'row' => 'Enter the row as a number: 1 is the foremost.',
         'side' => 'Choose the side of the bus, as seen from behind.',
     ],
+    'bus_stop' => 'the stop "{text}" is no number; use 1, 2, 3 in the order of the trip.',
 ];

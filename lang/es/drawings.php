@@ -140,9 +140,27 @@ return [
         'title' => 'La banca de lado, el frente a la izquierda',
         'seen' => '{fact}: {answer}',
         'not_looked' => 'sin revisar aún',
-        'limit' => '2 pulg',
+        'limit' => '{most}',
         'vest_front' => 'frente',
         'vest_back' => 'espalda',
         'behind' => ['empty' => 'vacía', 'restrained' => 'sujeto', 'belted' => 'cinturón', 'unrestrained' => 'suelto'],
+    ],
+    'bus' => [
+        'title' => 'El autobús desde arriba, el frente a la izquierda',
+        'driver' => 'chofer',
+        'exit' => 'salida',
+        'empty' => 'vacía',
+        'at' => '{who}: fila {row} {side, select, left {izquierda} other {derecha}}, {place, plural, =1 {junto a la ventana} other '
+            . '{lugar #}}{system, select, none {} other {, {system}}}{held, select, belt { con el cinturón} lower_anchors { con '
+            . 'anclajes inferiores} wrap { con correa envolvente} bench { integrado} other {, sin cinturón}}',
+        'system' => [
+            'rear_harness' => 'atrás',
+            'forward_harness' => 'frente',
+            'integrated' => 'integrado',
+            'addon' => 'arnés',
+            'vest' => 'chaleco',
+            'booster' => 'elevador',
+            'none' => 'nada',
+        ],
     ],
 ];

@@ -75,4 +75,5 @@ return [
         'row' => 'Anote la fila con un número: 1 es la de más adelante.',
         'side' => 'Elija el lado del autobús, visto desde atrás.',
     ],
+    'bus_stop' => 'la parada "{text}" no es un número; use 1, 2, 3 en el orden del viaje.',
 ];

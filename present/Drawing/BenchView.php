@@ -16,6 +16,7 @@ use MintBuckle\Core\Facts\FrontContact;
 use MintBuckle\Core\Facts\LowestStrap;
 use MintBuckle\Core\Facts\TopStraps;
 use MintBuckle\Core\Facts\VestCrotch;
+use MintBuckle\Core\Rules\Bus\BenchBeltRule;
 use MintBuckle\Core\Telling\Message;
 
 /**
@@ -41,6 +42,7 @@ final readonly class BenchView
      * @param array<string, array{state: string, press: string}> $parts state: unknown, good, fault; press: the question it leads to
      * @param float|null $buckleEnd its length out of the crease; null where it is not measured
      * @param float $limit how far it may show
+     * @param Message $most the same as a figure
      * @param list<Message> $text the same in words
      */
     private function __construct(
@@ -48,6 +50,7 @@ final readonly class BenchView
         public array $parts,
         public ?float $buckleEnd,
         public float $limit,
+        public Message $most,
         public ?BehindWrap $behind,
         public array $text,
     ) {}
@@ -64,8 +67,9 @@ final readonly class BenchView
                 'state' => $part[1] === null ? 'unknown' : ($part[2] ? 'good' : 'fault'),
                 'press' => 'row-' . str_replace('.', '-', str_replace('_', '-', $part[0])),
             ], $parts),
-            $end === null ? null : min(self::LONGEST, $end / self::MM_TO_THE_INCH) * self::INCH,
-            2 * self::INCH,
+            $end === null ? null : round(min(self::LONGEST, $end / self::MM_TO_THE_INCH) * self::INCH, 1),
+            BenchBeltRule::BUCKLE_END_INCHES * self::INCH,
+            new Message('drawings.bench.limit', ['most' => BenchBeltRule::buckleEnd()]),
             $bus->wrap->behind,
             array_values(array_map(static fn(array $part): Message => self::told($part[0], $part[1]), $parts)),
         );
@@ -87,7 +91,11 @@ final readonly class BenchView
             ] : []),
             ...($fixed(BusFixing::Belt) ? [
                 'belt' => ['bus.bench.belt', $bus->bench->belt, $bus->bench->belt !== Belt::None],
-                'condition' => ['bus.bench.belt_condition', $bus->bench->beltCondition, $bus->bench->beltCondition === BeltCondition::Sound],
+                'condition' => [
+                    'bus.bench.belt_condition',
+                    $bus->bench->beltCondition,
+                    $bus->bench->beltCondition === BeltCondition::Sound,
+                ],
             ] : []),
             ...($fixed(BusFixing::LowerAnchors) ? [
                 'anchors' => ['bus.bench.lower_anchors', $bus->bench->lowerAnchors, $bus->bench->lowerAnchors === true],

@@ -34,16 +34,13 @@ final class BusTest extends BrowserTestCase
         self::actuate('label:has([name="side"][value="right"])');
         (new WebDriverSelect(self::one('#f-seat')))->selectByVisiblePartialText('HQ-40');
         self::actuate('label:has([name="consent"])');
-        self::$driver->takeScreenshot('/tmp/w/shots/bus-form.png');
         self::actuate('.bus-check button.press');
         self::waitFor('#check[data-station="bus"]');
         self::assertSame('9', self::one('.station-nav a[href$="/handover"]')->getAttribute('data-key'));
-        self::$driver->takeScreenshot('/tmp/w/shots/bus-1.png');
 
         self::answerUnseen(self::FOUND);
         self::open((string) parse_url((string) preg_replace('~/found/\w+$~', '/left/bus', self::$driver->getCurrentURL()), PHP_URL_PATH));
         self::waitFor('[data-drawing="bus"] [data-vest="front"] [data-closure]');
-        self::$driver->takeScreenshot('/tmp/w/shots/bus-2.png');
         self::assertStationMark('bus', 'fix_first');
         self::putRight('bus.vest_over_coat', 'bus.vest.over_coat', 'no');
         self::putRight('bus.vest_backwards', 'bus.vest.front_right', 'yes');
@@ -54,13 +51,27 @@ final class BusTest extends BrowserTestCase
         self::waitFor('.station-nav a[href$="/bus"][data-verdict="good_to_ride"]');
         self::station('bus');
         self::waitFor('[data-drawing="bus"] [data-vest="back"] [data-closure]');
-        self::$driver->takeScreenshot('/tmp/w/shots/bus-3.png');
+    }
+
+    public function testABusOfTenIsSeated(): void
+    {
+        self::$hand = Hand::Mouse;
         self::viewport(1280, 800);
-        self::open((string) parse_url(self::$driver->getCurrentURL(), PHP_URL_PATH));
-        self::$driver->takeScreenshot('/tmp/w/shots/bus-4.png');
-        self::open((string) parse_url(str_replace('/left/', '/found/', self::$driver->getCurrentURL()), PHP_URL_PATH));
-        self::$driver->takeScreenshot('/tmp/w/shots/bus-5.png');
+        self::signIn();
         self::open('/bus');
-        self::$driver->takeScreenshot('/tmp/w/shots/bus-6.png');
+        self::press('a[href$="/bus/plan"]');
+        self::waitFor('[data-drawing="bus-above"] [data-bench="5 right"]');
+        self::press('.bus-proposal .press');
+        self::waitFor('[data-rider="Ivo"]');
+        self::assertCount(10, self::all('[data-rider]'));
+        self::assertCount(10, self::all('.bus-seats input'));
+        $kept = (string) self::one('.bus-seats input[value^="Hal|"]')->getAttribute('value');
+        self::press('.bus-seats label:has(input[value^="Hal|"])');
+        self::press('.bus-proposal .press');
+        self::waitFor(".bus-seats input[value='{$kept}'][checked]");
+        self::viewport(390, 844, true);
+        self::press('.bus-proposal .press');
+        self::waitFor('[data-rider="Ivo"]');
+        self::assertTrue(self::$driver->executeScript('return document.documentElement.scrollWidth <= innerWidth;'));
     }
 }

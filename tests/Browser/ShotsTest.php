@@ -28,10 +28,10 @@ final class ShotsTest extends BrowserTestCase
         self::shot('check-secure-desk-es');
         self::press('.languages [value="en"]');
         self::waitFor('html[lang="en"]');
-        self::scheme('dark');
-        self::openCheck(4, 'found', 'label');
-        self::shot('check-evening-desk');
-        self::scheme('light');
+        self::open('/bus/plan');
+        self::press('.bus-proposal .press');
+        self::waitFor('[data-rider]');
+        self::shot('bus-desk');
         self::open('/visits/1/sheet');
         self::viewport(794, 1123);
         self::media('print');

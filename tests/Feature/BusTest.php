@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bus\Roster;
 use App\Checks\AssembleCase;
 use App\Checks\Judge;
+use App\Models\BusLayout;
 use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\Visit;
+use App\Units;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use MintBuckle\Core\Facts\BusSystem;
@@ -70,7 +73,9 @@ final class BusTest extends FeatureTestCase
         foreach (['bus.vest.front_right' => 'yes', 'bus.vest.over_coat' => 'no'] as $key => $answer) {
             $this->answer($check, $key, ['answer' => $answer], station: 'bus', htmx: false)->assertRedirect()->assertSessionMissing('problem');
         }
-        self::assertSame(Verdict::GoodToRide, app(Judge::class)->check(self::begun(), InspectionPhase::Left)->verdictAt(Station::Bus));
+        $again = app(Judge::class)->check(self::begun(), InspectionPhase::Left);
+        self::assertSame(Verdict::NotFinished, $again->verdictAt(Station::Bus));
+        self::assertContains('bus.vest.crotch', array_map(static fn(Question $q): string => $q->path, $again->questions), 'a vest put on anew is looked at anew');
     }
 
     public function testEveryStationAndPageOfABusCheckOpens(): void
@@ -115,5 +120,44 @@ final class BusTest extends FeatureTestCase
         $first = self::begun()->id;
         $this->begin(['submission' => $submission]);
         self::assertSame($first, self::begun()->id);
+    }
+
+    public function testABusIsSeatedWithProposalsToTurnOver(): void
+    {
+        $this->signedIn();
+        $this->get('/bus/plan')->assertOk()->assertSee('Bus 4')->assertSee('Not seated yet')->assertSee('Ada,2026-02-20', false);
+        [$small, $large] = BusLayout::query()->orderBy('id')->get()->all();
+        $ask = ['shown' => $small->id, 'bus' => $small->id, 'roster' => $small->roster];
+        $this->post('/bus/plan', $ask)->assertOk()->assertSee('Proposal 1 of')->assertSee('Ada: row 1')->assertSee('data-rider="Ivo"', false)->assertSee('They board in this order');
+        $this->post('/bus/plan', ['plan' => '1'] + $ask)->assertSee('Proposal 2 of');
+        $this->post('/bus/plan', ['plan' => '99'] + $ask)->assertOk()->assertSee('Proposal 10 of 10');
+        $this->post('/bus/plan', ['keep' => ['Ivo|5|left']] + $ask)->assertSee('Ivo: row 5 left')->assertSee('value="Ivo|5|left" checked', false);
+        $this->post('/bus/plan', ['bus' => $large->id] + $ask)->assertOk()->assertSee('Kit,2022-09-19', false)->assertSee('Not seated yet');
+        $this->post('/bus/plan', ['shown' => $large->id, 'bus' => $large->id, 'roster' => $large->roster])->assertSee('Proposal 1 of')->assertSee('stays empty');
+    }
+
+    public function testWhatCannotBeSeatedOrReadIsSaid(): void
+    {
+        $this->signedIn();
+        $small = BusLayout::query()->orderBy('id')->firstOrFail();
+        $ask = ['shown' => $small->id, 'bus' => $small->id, 'roster' => $small->roster];
+        $this->post('/bus/plan', ['count' => ['R' => '1', 'F' => 'two']] + $ask)->assertOk()->assertSee('Not everybody finds a place')->assertSee('It would work with more of the systems in stock');
+        $this->post('/bus/plan', ['roster' => "who,age\nA,3\n"] + $ask)->assertSee('The first line names the columns');
+        $this->post('/bus/plan', ['roster' => "name,weight,stop\nA,heavy,1\nB,40 lb,first\nC,900 lb,2\n"] + $ask)->assertSee('Line 2:')->assertSee('Line 3: the stop');
+        $this->post('/bus/plan', ['roster' => "name,weight\nA,900 lb\n"] + $ask)->assertSee('A: ', false)->assertDontSee('Proposal');
+        $this->post('/bus/plan', ['roster' => "name,system\nA,X\n"] + $ask)->assertDontSee('Proposal')->assertSee('class="problem"', false);
+        $this->post('/bus/plan', ['roster' => '', 'keep' => 'x', 'count' => 'y', 'plan' => ['z']] + $ask)->assertOk();
+        BusLayout::query()->delete();
+        $this->get('/bus/plan')->assertOk()->assertSee('No bus has been entered yet.');
+    }
+
+    public function testTheRosterIsReadAsItIsWritten(): void
+    {
+        $roster = Roster::read("\u{FEFF}Name,born_on,weight,adult,stop\r\n\"Ada, of Quay Road\",2026-02-20,18 lb 4 oz,,3\r\n\r\nMr Tolley,,,yes,\r\n", Units::Imperial);
+        self::assertSame([], $roster->problems);
+        self::assertSame(['Ada, of Quay Road', 'Mr Tolley'], array_column($roster->riders, 'name'));
+        self::assertSame([3, null], array_column($roster->riders, 'stop'));
+        self::assertSame([false, true], array_column($roster->riders, 'adult'));
+        self::assertSame('2026-02-20', data_get($roster->riders, '0.child.born_on'));
     }
 }

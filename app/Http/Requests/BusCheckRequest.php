@@ -129,7 +129,8 @@ final class BusCheckRequest extends FormRequest
     {
         $offered = array_filter(
             ModeName::OF_SEATS,
-            static fn(ModeName $mode): bool => $system->allows($mode) && CasePath::get((object) ['seat' => $model?->rules], "seat.modes.{$mode->value}") !== null,
+            static fn(ModeName $mode): bool => $system->allows($mode)
+                && CasePath::get((object) ['seat' => $model?->rules], "seat.modes.{$mode->value}") !== null,
         );
 
         return array_values($offered)[0] ?? $system->mode();

@@ -62,9 +62,9 @@
             <g @class(['seen', 'seen-' . $drawing->parts['condition']['state']]) data-press="row-bus-bench-buckle-end"
                 data-buckle-end="{{ $drawing->buckleEnd }}">
                 <rect class="reach" x="112" y="206" width="112" height="32" />
-                <path class="limit" d="M{{ 220 - $drawing->limit }} 206v34" />
+                <path class="limit" transform="translate(220)" d="M-{{ $drawing->limit }} 206v34" />
                 <path class="end" d="M220 232h-{{ $drawing->buckleEnd ?? 14 }}" />
-                <text x="{{ 220 - $drawing->limit }}" y="202" text-anchor="middle">{{ __('drawings.bench.limit') }}</text>
+                <text transform="translate(220)" x="-{{ $drawing->limit }}" y="202" text-anchor="middle">@tell($drawing->most)</text>
             </g>
         @endisset
         @if ($drawing->system === BusSystem::Vest)
@@ -84,8 +84,8 @@
                     @endif
                     @foreach (['shoulders' => 10, 'hips' => 166] as $part => $y)
                         <g @class(['seen', 'seen-' . $drawing->parts[$part]['state']]) data-press="{{ $drawing->parts[$part]['press'] }}">
-                            <rect class="reach" x="-4" y="{{ $y - 24 }}" width="108" height="48" /><circle class="point" cx="20"
-                                cy="{{ $y }}" r="9" /><circle class="point" cx="80" cy="{{ $y }}" r="9" />
+                            <rect class="reach" transform="translate(-4 {{ $y }})" y="-24" width="108" height="48" />
+                            <circle class="point" cx="20" cy="{{ $y }}" r="9" /><circle class="point" cx="80" cy="{{ $y }}" r="9" />
                         </g>
                     @endforeach
                     @if ($side === 'front')

@@ -4,6 +4,7 @@
     <div class="page-top">
         <h1>{{ __('bus.check.title') }}</h1>
         <p>{{ __('bus.check.intro') }}</p>
+        <a class="quiet" href="{{ route('bus.plan') }}">{{ __('bus.plan.title') }}</a>
     </div>
     <form method="post" action="{{ route('bus.checks.store') }}" class="bus-check">
         @csrf

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bus;
+
+use App\Checks\FieldName;
+use App\Models\BusLayout;
+use App\Units;
+use Illuminate\Database\Eloquent\Collection;
+use MintBuckle\Core\Bus\BusAnswer;
+use MintBuckle\Core\Bus\BusPlan;
+use MintBuckle\Core\Bus\BusSeat;
+use MintBuckle\Core\Telling\Message;
+use MintBuckle\Present\Drawing\BusAbove;
+
+/** A bus being planned: who rides, what there is, and the proposals. */
+final readonly class PlanPage
+{
+    /**
+     * @param Collection<int, BusLayout> $layouts
+     * @param BusAnswer|null $answer null before it is asked for, and while something cannot be read
+     * @param int $chosen which proposal is shown, from 0
+     * @param list<string> $kept "Ada|1|left"
+     */
+    public function __construct(
+        public Collection $layouts,
+        public BusLayout $layout,
+        public BusDraft $draft,
+        public ?BusAnswer $answer,
+        public string $roster,
+        private int $chosen,
+        private array $kept,
+        public Units $units,
+    ) {}
+
+    public function field(string $name): FieldName
+    {
+        return new FieldName($name);
+    }
+
+    public function proposal(): Message
+    {
+        return new Message('bus.plan.proposal', ['n' => $this->number() + 1, 'of' => count($this->answer->plans ?? [])]);
+    }
+
+    public function before(): int
+    {
+        return max(0, $this->number() - 1);
+    }
+
+    public function after(): int
+    {
+        return min($this->last(), $this->number() + 1);
+    }
+
+    public function plan(): ?BusPlan
+    {
+        return $this->answer->plans[$this->number()] ?? null;
+    }
+
+    private function number(): int
+    {
+        return min($this->chosen, $this->last());
+    }
+
+    private function last(): int
+    {
+        return max(0, count($this->answer->plans ?? []) - 1);
+    }
+
+    public function drawing(): ?BusAbove
+    {
+        return $this->draft->request === null ? null : BusAbove::of($this->draft->request, $this->plan());
+    }
+
+    /** @return list<array{id: string, kind: Message, count: int}> */
+    public function stock(): array
+    {
+        return array_map(static fn($system): array => [
+            'id' => $system->id,
+            'kind' => new Message("facts.bus.system.answers.{$system->kind->value}"),
+            'count' => $system->count,
+        ], $this->draft->request->systems ?? []);
+    }
+
+    /** @return list<array{keep: string, kept: bool, told: Message}> */
+    public function seats(): array
+    {
+        $seats = $this->plan()->seats ?? [];
+
+        return array_map(fn(string|int $name, BusSeat $seat): array => [
+            'keep' => $keep = "{$name}|{$seat->bench->row}|{$seat->bench->side->value}",
+            'kept' => in_array($keep, $this->kept, true),
+            'told' => BusAbove::told($name, $seat),
+        ], array_keys($seats), $seats);
+    }
+}

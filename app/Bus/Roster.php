@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bus;
+
+use App\Checks\AnswerReader;
+use App\Checks\UnreadableAnswer;
+use App\Units;
+use App\Visits\ChildReader;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
+use MintBuckle\Core\Telling\Message;
+
+/** Who rides, as a CSV with a header: name, born_on, weight, height, stop, system, adult. RFC 4180. */
+final readonly class Roster
+{
+    public const COLUMNS = ['name', 'born_on', 'weight', 'height', 'stop', 'system', 'adult'];
+
+    private const YES = ['yes', 'y', 'x', '1', 'sí', 'si'];
+
+    /**
+     * @param list<array<string, mixed>> $riders in the shape of the bus file
+     * @param list<Message> $problems by line
+     */
+    private function __construct(public array $riders, public array $problems) {}
+
+    public static function read(string $csv, Units $units): self
+    {
+        $stream = fopen('php://memory', 'r+');
+        assert($stream !== false);
+        fwrite($stream, ltrim($csv, "\u{FEFF}"));
+        rewind($stream);
+        $header = array_map(static fn(?string $cell): string => strtolower(trim((string) $cell)), self::line($stream) ?? []);
+        if (! in_array('name', $header, true) || array_diff($header, self::COLUMNS) !== []) {
+            return new self([], [new Message('bus.roster.header', ['columns' => implode(', ', self::COLUMNS)])]);
+        }
+        [$riders, $problems] = [[], []];
+        for ($number = 2; ($cells = self::line($stream)) !== null; $number++) {
+            $row = array_map(static fn(?string $cell): string => trim((string) $cell), array_slice($cells, 0, count($header)));
+            $row = array_combine(array_slice($header, 0, count($row)), $row);
+            if (implode('', $row) === '') {
+                continue;
+            }
+            try {
+                $riders[] = self::rider($row, $units);
+            } catch (UnreadableAnswer $e) {
+                $problems[] = new Message('bus.roster.line', ['line' => $number, 'problem' => $e->getMessage()]);
+            }
+        }
+
+        return new self($riders, $problems);
+    }
+
+    /**
+     * @param resource $stream
+     * @return list<string|null>|null
+     */
+    private static function line($stream): ?array
+    {
+        $cells = fgetcsv($stream, null, ',', '"', '');
+
+        return $cells === false ? null : $cells;
+    }
+
+    /**
+     * @param array<string, string> $row
+     * @return array<string, mixed>
+     * @throws UnreadableAnswer
+     */
+    private static function rider(array $row, Units $units): array
+    {
+        $stop = $row['stop'] ?? '';
+        if ($stop !== '' && ! ctype_digit($stop)) {
+            throw UnreadableAnswer::because('bus_stop', ['text' => $stop]);
+        }
+
+        return [
+            'name' => $row['name'],
+            'child' => (object) array_filter([
+                'born_on' => ($row['born_on'] ?? '') === '' ? null : AnswerReader::date($row['born_on']),
+                'weight' => self::measured($row['weight'] ?? '', AnswerKind::Mass, $units),
+                'height' => self::measured($row['height'] ?? '', AnswerKind::Length, $units),
+            ]),
+            'system' => ($row['system'] ?? '') === '' ? null : $row['system'],
+            'stop' => $stop === '' ? null : (int) $stop,
+            'adult' => in_array(mb_strtolower($row['adult'] ?? ''), self::YES, true),
+        ];
+    }
+
+    /**
+     * @return array{value: int|float, unit: string}|null
+     * @throws UnreadableAnswer
+     */
+    private static function measured(string $text, AnswerKind $kind, Units $units): ?array
+    {
+        $measure = $text === '' ? null : ChildReader::written($text);
+        if ($text !== '' && $measure === null) {
+            throw UnreadableAnswer::because('no_measure', ['text' => $text]);
+        }
+
+        return $measure === null ? null : ['value' => $measure->value, 'unit' => $measure->unit ?? (string) $units->for($kind)?->symbol()];
+    }
+}

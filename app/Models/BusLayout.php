@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A bus with its benches and what is in stock for it, in the shape of the bus file, and who usually rides.
+ *
+ * @property int $id
+ * @property string $name
+ * @property object|null $gross_weight
+ * @property list<object> $benches
+ * @property list<object> $systems
+ * @property string $roster as CSV
+ * @property CarbonImmutable|null $created_at
+ * @property CarbonImmutable|null $updated_at
+ */
+final class BusLayout extends Model
+{
+    protected $fillable = ['name', 'gross_weight', 'benches', 'systems', 'roster'];
+
+    protected function casts(): array
+    {
+        return ['gross_weight' => 'object', 'benches' => 'object', 'systems' => 'object'];
+    }
+}
