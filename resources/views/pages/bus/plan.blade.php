@@ -33,7 +33,8 @@
                             @if ($layout->is($page->layout)) aria-pressed="true" @endif>{{ $layout->name }}</button>
                     @endforeach
                 </div>
-                <p class="hint">{{ __('bus.plan.belts', ['seats' => Source::BusSeats->title(), 'anchors' => Source::Anchorages->title()]) }}</p>
+                <p class="hint">{{ __('bus.plan.belts', ['seats' => Source::BusSeats->title(), 'anchors' =>
+                    Source::Anchorages->title()]) }}</p>
                 <h3>{{ __('bus.plan.stock') }}</h3>
                 @foreach ($page->stock() as $system)
                     <div class="field stock">
