@@ -11,7 +11,10 @@ namespace MintBuckle\Core\Bus;
 final class RestraintSearch
 {
     /** States of one row that are followed on; beyond it the search is no longer exact. */
-    private const MOST_STATES = 20_000;
+    private const MOST_STATES = 10_000;
+
+    /** Choices that are looked at before the search goes on narrowly: some seconds. */
+    private const MOST_STEPS = 500_000;
 
     /** A first, narrow search finds a good plan; what cannot be better is then left out. */
     private const NARROW = 40;
@@ -65,13 +68,16 @@ final class RestraintSearch
     private function search(int $most, ?int $atMost): ?Skeletons
     {
         $wasCut = false;
+        $steps = 0;
         $sizes = array_map(static fn(Party $party): int => count($party->riders), $this->company->parties);
         $states = ['' => new RestraintState(0, 0, 0, $sizes, $this->company->scarce, 0, array_sum($sizes), $this->company->facingRear())];
         $layers = [];
         foreach ($this->rows as $number => $row) {
             [$next, $edges] = [[], []];
             foreach ($states as $key => $state) {
-                foreach ($this->choices($number, $state->wraps) as $choice) {
+                $choices = $this->choices($number, $state->wraps);
+                $steps += count($choices);
+                foreach ($choices as $choice) {
                     $cost = $state->cost + ($choice->facingRear * $row << 2 * self::BITS) + ($choice->riders * $row << self::BITS)
                         + count($choice->empty);
                     $after = $this->isHopeful($state, $choice, $cost, $number + 1, $atMost)
@@ -90,6 +96,7 @@ final class RestraintSearch
                     }
                 }
             }
+            $most = $steps > self::MOST_STEPS ? self::NARROW : $most;
             $wasCut = $wasCut || count($next) > $most;
             $states = $this->best($next, $most, $number + 1);
             $layers[] = $edges;

@@ -52,8 +52,8 @@ final class StopSearch
             [$found, $wasCut] = $this->search($skeletons, $most, $plans[0]->cost ?? null);
             $plans = [...$plans, ...$found];
             usort($plans, static fn(Seated $a, Seated $b): int => $a->cost <=> $b->cost);
-            if (! $wasCut) {
-                $isExact = true;
+            $isExact = ! $wasCut;
+            if ($isExact || $this->isLong()) {
                 break;
             }
         }
@@ -80,7 +80,7 @@ final class StopSearch
                     }
                 }
             }
-            $states = $this->best($next, $most[0]);
+            $states = $this->best($next, $this->isLong() ? self::PASSES[0][0] : $most[0]);
         }
         $found = array_merge([], ...array_map(array_values(...), array_values($states)));
         $plans = array_merge([], ...$found);
@@ -103,10 +103,10 @@ final class StopSearch
         int $mostWays,
         array &$next,
     ): void {
-        if ($this->steps > self::MOST_STEPS) {
+        if ($this->isLong()) {
+            // From here on the first way has to do: a plan that is not the best is better than none.
             $this->wasCut = true;
-
-            return;
+            $mostWays = 1;
         }
         $left = $all[0]->left;
         $free = 0;
@@ -125,6 +125,11 @@ final class StopSearch
                 $next[$to][$key] = $kept;
             }
         }
+    }
+
+    private function isLong(): bool
+    {
+        return $this->steps > self::MOST_STEPS;
     }
 
     /**

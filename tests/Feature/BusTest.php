@@ -88,7 +88,7 @@ final class BusTest extends FeatureTestCase
                     $this->get("/checks/{$check->id}/{$phase}/{$station->value}")->assertOk()->assertSee('aria-current="step"', false)->assertDontSee('facts.bus');
                 }
             }
-            foreach (["/checks/{$check->id}/log", "/checks/{$check->id}/case", "/checks/{$check->id}/card/family", "/checks/{$check->id}/seat", "/checks/{$check->id}/manual", "/visits/{$check->visit_id}/sheet", "/visits/{$check->visit_id}/departure", '/'] as $page) {
+            foreach (["/checks/{$check->id}/log", "/checks/{$check->id}/case", "/checks/{$check->id}/card/family", "/checks/{$check->id}/seat", "/checks/{$check->id}/manual", "/visits/{$check->visit_id}/sheet", "/visits/{$check->visit_id}/car", "/visits/{$check->visit_id}/departure", "/checks/{$check->id}/card/technician", "/checks/{$check->id}/label", "/checks/{$check->id}/instead", '/'] as $page) {
                 $this->get($page)->assertOk();
             }
         }
