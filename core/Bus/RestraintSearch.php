@@ -21,14 +21,10 @@ final class RestraintSearch
 
     private const BITS = 20;
 
-    /** @var array<int, array<int, list<RowChoice>>> row's number => sides behind a wrap => choices */
-    private array $choices = [];
-
     /** @var list<list<int>> row's number => how many riders => sum of the rows of the foremost places from there on */
     private array $foremost = [];
 
-    /** @var array<int, list<Load>> bench => what it may carry, the most first, so that of two alike the left one is filled */
-    private array $loads = [];
+    private readonly RowChoices $choices;
 
     /** @var list<int> row's number => seats from there on */
     private array $seats = [];
@@ -36,9 +32,10 @@ final class RestraintSearch
     /** @var list<int> */
     private array $rows;
 
-    public function __construct(private readonly BusLayout $layout, private readonly Company $company)
+    public function __construct(BusLayout $layout, private readonly Company $company)
     {
         $this->rows = array_keys($layout->rows);
+        $this->choices = new RowChoices($layout, $company);
         $places = [];
         $seats = 0;
         $this->foremost[] = [0];
@@ -75,7 +72,7 @@ final class RestraintSearch
         foreach ($this->rows as $number => $row) {
             [$next, $edges] = [[], []];
             foreach ($states as $key => $state) {
-                $choices = $this->choices($number, $state->wraps);
+                $choices = $this->choices->of($number, $state->wraps);
                 $steps += count($choices);
                 foreach ($choices as $choice) {
                     $cost = $state->cost + ($choice->facingRear * $row << 2 * self::BITS) + ($choice->riders * $row << self::BITS)
@@ -103,40 +100,6 @@ final class RestraintSearch
         }
 
         return Skeletons::ending($states, $layers, $this->rows, ! $wasCut);
-    }
-
-    /** @return list<RowChoice> */
-    private function choices(int $number, int $behind): array
-    {
-        return $this->choices[$number][$behind] ??= $this->made($this->layout->rows[$this->rows[$number]], $behind);
-    }
-
-    /**
-     * @param list<int> $benches
-     * @return list<RowChoice>
-     */
-    private function made(array $benches, int $behind): array
-    {
-        $combined = [[]];
-        foreach ($benches as $bench) {
-            $loads = $this->loads[$bench] ??= Load::all($bench, $this->layout, $this->company);
-            $more = [];
-            foreach ($combined as $before) {
-                foreach ($loads as $load) {
-                    $more[] = [...$before, $load];
-                }
-            }
-            $combined = $more;
-        }
-        $made = [];
-        foreach ($combined as $loads) {
-            $choice = RowChoice::of($loads, $behind, $this->layout, $this->company);
-            if ($choice !== null) {
-                $made[$choice->key()] ??= $choice;
-            }
-        }
-
-        return array_values($made);
     }
 
     /** Whether those still to be placed find room, and no plan already found must be better. */

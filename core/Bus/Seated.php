@@ -61,4 +61,30 @@ final readonly class Seated
 
         return $known;
     }
+
+    /**
+     * Of the states of a row those that cost the least.
+     *
+     * @param array<string, array<string, list<Seated>>> $states
+     * @return array<string, array<string, list<Seated>>>
+     */
+    public static function cheapest(array $states, int $most): array
+    {
+        $costs = [];
+        foreach ($states as $skeleton => $byLeft) {
+            foreach ($byLeft as $left => $all) {
+                $costs[] = [$all[0]->cost + $all[0]->rest, $skeleton, $left];
+            }
+        }
+        if (count($costs) <= $most) {
+            return $states;
+        }
+        sort($costs);
+        $kept = [];
+        foreach (array_slice($costs, 0, $most) as [, $skeleton, $left]) {
+            $kept[$skeleton][$left] = $states[$skeleton][$left];
+        }
+
+        return $kept;
+    }
 }

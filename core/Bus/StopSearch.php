@@ -80,7 +80,9 @@ final class StopSearch
                     }
                 }
             }
-            $states = $this->best($next, $this->isLong() ? self::PASSES[0][0] : $most[0]);
+            $kept = $this->isLong() ? self::PASSES[0][0] : $most[0];
+            $this->wasCut = $this->wasCut || array_sum(array_map(count(...), $next)) > $kept;
+            $states = Seated::cheapest($next, $kept);
         }
         $found = array_merge([], ...array_map(array_values(...), array_values($states)));
         $plans = array_merge([], ...$found);
@@ -130,30 +132,5 @@ final class StopSearch
     private function isLong(): bool
     {
         return $this->steps > self::MOST_STEPS;
-    }
-
-    /**
-     * @param array<string, array<string, list<Seated>>> $states
-     * @return array<string, array<string, list<Seated>>>
-     */
-    private function best(array $states, int $most): array
-    {
-        $costs = [];
-        foreach ($states as $skeleton => $byLeft) {
-            foreach ($byLeft as $left => $all) {
-                $costs[] = [$all[0]->cost + $all[0]->rest, $skeleton, $left];
-            }
-        }
-        if (count($costs) <= $most) {
-            return $states;
-        }
-        $this->wasCut = true;
-        sort($costs);
-        $kept = [];
-        foreach (array_slice($costs, 0, $most) as [, $skeleton, $left]) {
-            $kept[$skeleton][$left] = $states[$skeleton][$left];
-        }
-
-        return $kept;
     }
 }
