@@ -47,8 +47,9 @@ final readonly class BusDraft
             )),
         ]);
         assert($file instanceof stdClass);
-        if ($riders->problems !== []) {
-            return new self(null, $riders->problems);
+        $problems = [...$riders->problems, ...self::uncounted($counts)];
+        if ($problems !== []) {
+            return new self(null, $problems);
         }
         try {
             return new self(BusReader::fromObject($file), []);
@@ -67,6 +68,17 @@ final readonly class BusDraft
         $count = $counts[is_string($system['id']) ? $system['id'] : ''] ?? null;
 
         return is_string($count) && ctype_digit($count) ? ['count' => min(1000, (int) $count)] + $system : $system;
+    }
+
+    /**
+     * @param array<array-key, mixed> $counts
+     * @return list<Message>
+     */
+    private static function uncounted(array $counts): array
+    {
+        $wrong = array_filter($counts, static fn(mixed $count): bool => ! is_string($count) || ! ctype_digit($count));
+
+        return array_map(static fn(int|string $id): Message => new Message('bus.plan.count', ['id' => (string) $id]), array_keys($wrong));
     }
 
     /** @return array{rider: string, row: int, side: string}|null */

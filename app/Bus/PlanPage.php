@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bus;
 
-use App\Checks\FieldName;
 use App\Models\BusLayout;
 use App\Units;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,6 +21,7 @@ final readonly class PlanPage
      * @param BusAnswer|null $answer null before it is asked for, and while something cannot be read
      * @param int $chosen which proposal is shown, from 0
      * @param list<string> $kept "Ada|1|left"
+     * @param array<array-key, string> $counts id of a system => how many there are, as it was typed
      */
     public function __construct(
         public Collection $layouts,
@@ -31,13 +31,9 @@ final readonly class PlanPage
         public string $roster,
         private int $chosen,
         private array $kept,
+        private array $counts,
         public Units $units,
     ) {}
-
-    public function field(string $name): FieldName
-    {
-        return new FieldName($name);
-    }
 
     public function proposal(): Message
     {
@@ -74,14 +70,21 @@ final readonly class PlanPage
         return $this->draft->request === null ? null : BusAbove::of($this->draft->request, $this->plan());
     }
 
-    /** @return list<array{id: string, kind: Message, count: int}> */
+    /** @return list<array{id: string, kind: Message, count: string}> as it was entered, also while something cannot be read */
     public function stock(): array
     {
-        return array_map(static fn($system): array => [
-            'id' => $system->id,
-            'kind' => new Message("facts.bus.system.answers.{$system->kind->value}"),
-            'count' => $system->count,
-        ], $this->draft->request->systems ?? []);
+        $text = static fn(mixed $value): string => is_scalar($value) ? (string) $value : '';
+
+        return array_map(function (object $system) use ($text): array {
+            $of = (array) $system;
+            $id = $text($of['id'] ?? null);
+
+            return [
+                'id' => $id,
+                'kind' => new Message("facts.bus.system.answers.{$text($of['kind'] ?? null)}"),
+                'count' => $this->counts[$id] ?? $text($of['count'] ?? null),
+            ];
+        }, $this->layout->systems);
     }
 
     /** @return list<array{keep: string, kept: bool, told: Message}> */

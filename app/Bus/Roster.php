@@ -16,6 +16,9 @@ final readonly class Roster
 {
     public const COLUMNS = ['name', 'born_on', 'weight', 'height', 'stop', 'system', 'adult'];
 
+    /** Characters; more is refused, never cut. */
+    private const MOST = 20_000;
+
     private const YES = ['yes', 'y', 'x', '1', 'sí', 'si'];
 
     /**
@@ -26,17 +29,25 @@ final readonly class Roster
 
     public static function read(string $csv, Units $units): self
     {
+        if (mb_strlen($csv) > self::MOST) {
+            return new self([], [new Message('bus.roster.long', ['most' => self::MOST])]);
+        }
         $stream = fopen('php://memory', 'r+');
         assert($stream !== false);
         fwrite($stream, ltrim($csv, "\u{FEFF}"));
         rewind($stream);
         $header = array_map(static fn(?string $cell): string => strtolower(trim((string) $cell)), self::line($stream) ?? []);
-        if (! in_array('name', $header, true) || array_diff($header, self::COLUMNS) !== []) {
+        $isDoubled = count(array_unique($header)) < count($header);
+        if (! in_array('name', $header, true) || array_diff($header, self::COLUMNS) !== [] || $isDoubled) {
             return new self([], [new Message('bus.roster.header', ['columns' => implode(', ', self::COLUMNS)])]);
         }
         [$riders, $problems] = [[], []];
         for ($number = 2; ($cells = self::line($stream)) !== null; $number++) {
-            $row = array_map(static fn(?string $cell): string => trim((string) $cell), array_slice($cells, 0, count($header)));
+            $row = array_map(static fn(?string $cell): string => trim((string) $cell), $cells);
+            if (count($row) > count($header)) {
+                $problems[] = new Message('bus.roster.wide', ['line' => $number]);
+                continue;
+            }
             $row = array_combine(array_slice($header, 0, count($row)), $row);
             if (implode('', $row) === '') {
                 continue;

@@ -19,9 +19,10 @@ final readonly class BusPlanner
     {
         $layout = new BusLayout($request->benches);
         $company = Company::of($request, $layout);
-        $skeletons = self::skeletons($layout, $company);
+        $places = new RestraintSearch($layout, $company);
+        $skeletons = $company->homeless === [] ? $places->run() : null;
         if ($skeletons === null) {
-            return new BusAnswer([], true, self::obstacles($request, $company));
+            return self::impossible($request, $company, ! $places->wasCut);
         }
         $search = new StopSearch($request, $layout, $company);
         [$found, $isExact] = $search->run($skeletons);
@@ -47,6 +48,15 @@ final readonly class BusPlanner
     private static function skeletons(BusLayout $layout, Company $company): ?Skeletons
     {
         return $company->homeless === [] ? (new RestraintSearch($layout, $company))->run() : null;
+    }
+
+    /** Where not every way was looked at, it is not sure that there is none. */
+    private static function impossible(BusRequest $request, Company $company, bool $isExact): BusAnswer
+    {
+        $cut = $isExact ? null : new Message('bus.cut.places');
+        $obstacles = self::obstacles($request, $company);
+
+        return new BusAnswer([], $isExact, $cut === null ? $obstacles : [...$obstacles, new BusObstacle('size', $cut)], $cut);
     }
 
     /** @return list<BusObstacle> */

@@ -21,6 +21,9 @@ final readonly class BusReader
 
     public const VERSION = 1;
 
+    /** Kinds of seats that face the rear: the search keeps a bit for each. */
+    private const MOST_REAR = 60;
+
     /** @throws InvalidCase */
     public static function read(string $json): BusRequest
     {
@@ -59,6 +62,10 @@ final readonly class BusReader
 
     private static function systems(BusRequest $request, Problems $problems): void
     {
+        $rear = array_filter($request->systems, static fn(BusRestraint $system): bool => $system->kind->facesRear());
+        if (count($rear) > self::MOST_REAR) {
+            $problems->add('systems', 'face the rear more often than ' . self::MOST_REAR . ' times: plan with fewer kinds');
+        }
         $seen = [];
         foreach ($request->systems as $index => $system) {
             if (isset($seen[$system->id])) {

@@ -32,6 +32,9 @@ final class RestraintSearch
     /** @var list<int> */
     private array $rows;
 
+    /** Whether something was not looked at in the last search. */
+    public bool $wasCut = false;
+
     public function __construct(BusLayout $layout, private readonly Company $company)
     {
         $this->rows = array_keys($layout->rows);
@@ -98,6 +101,8 @@ final class RestraintSearch
             $states = $this->best($next, $most, $number + 1);
             $layers[] = $edges;
         }
+
+        $this->wasCut = $wasCut;
 
         return Skeletons::ending($states, $layers, $this->rows, ! $wasCut);
     }

@@ -64,6 +64,12 @@ return [
         'seat' => 'Seat them',
         'belts' => 'Buses up to 10,000 lb gross have belts everywhere ({seats}) and lower anchors in at least two places ({anchors}); '
             . 'larger ones need a belt only for the driver. From memory.',
+        'count' => '{id}: enter how many there are as a number',
     ],
-    'roster' => ['header' => 'The first line names the columns: {columns}. name is needed', 'line' => 'Line {line}: {problem}'],
+    'roster' => [
+        'header' => 'The first line names the columns: {columns}. name is needed',
+        'line' => 'Line {line}: {problem}',
+        'long' => 'The roster is longer than {most} characters; plan fewer riders at once',
+        'wide' => 'Line {line} has more fields than the first line has columns; put a name that holds a comma in quotes',
+    ],
 ];

@@ -64,6 +64,12 @@ return [
         'seat' => 'Acomodar',
         'belts' => 'Los autobuses de hasta 10,000 lb de peso bruto tienen cinturones en todas partes ({seats}) y anclajes inferiores en al '
             . 'menos dos lugares ({anchors}); los más grandes solo necesitan uno para el chofer. De memoria.',
+        'count' => '{id}: anote cuántos hay con un número',
     ],
-    'roster' => ['header' => 'La primera línea nombra las columnas: {columns}. Se necesita name', 'line' => 'Línea {line}: {problem}'],
+    'roster' => [
+        'header' => 'La primera línea nombra las columnas: {columns}. Se necesita name',
+        'line' => 'Línea {line}: {problem}',
+        'long' => 'La lista tiene más de {most} caracteres; acomode menos pasajeros a la vez',
+        'wide' => 'La línea {line} tiene más campos que columnas la primera; ponga entre comillas un nombre que lleve coma',
+    ],
 ];

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverSelect;
 
-/** A vest on a school bus, from the form to good, by touch on a phone. */
+/** A vest on a school bus, from the form to good on a phone; and a bus of ten, seated. */
 final class BusTest extends BrowserTestCase
 {
     use WalksChecks;

@@ -174,6 +174,7 @@ final class BusPlannerTest extends TestCase
         yield 'a system of which little is said' => [['systems' => [['id' => 'V', 'kind' => 'vest']]] + $bus, ['systems.0.fixed_by: is required', 'systems.0.count: is required']];
         yield 'a bench without places' => [['benches' => [self::bench(1, 'left', ['places' => 0])]] + $bus, ['benches.0.places: must be a whole number from 1 to 10']];
         yield 'two systems of one id' => [['systems' => [...self::stock(), self::stock()[0]]] + $bus, ['systems.2.id: is the second R']];
+        yield 'more kinds facing the rear than the search can hold' => [['systems' => array_map(static fn(int $n): array => ['id' => "R{$n}"] + self::stock()[0], range(1, 61))] + $bus, ['systems: face the rear more often than 60 times: plan with fewer kinds']];
         yield 'no system' => [['systems' => [['kind' => 'none'] + self::stock()[0]]] + $bus, ['systems.0.kind: must be a system that keeps a child']];
         yield 'two of one name' => [['riders' => [self::rider('A', 80, 50), self::rider('A', 80, 50)]] + $bus, ['riders.1.name: is the second A']];
         yield 'an unknown system' => [['riders' => [self::rider('A', 80, 50, ['system' => 'X'])]] + $bus, ['riders.0.system: must be the id of a system; there is no X']];

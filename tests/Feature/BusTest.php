@@ -141,11 +141,15 @@ final class BusTest extends FeatureTestCase
         $this->signedIn();
         $small = BusLayout::query()->orderBy('id')->firstOrFail();
         $ask = ['shown' => $small->id, 'bus' => $small->id, 'roster' => $small->roster];
-        $this->post('/bus/plan', ['count' => ['R' => '1', 'F' => 'two']] + $ask)->assertOk()->assertSee('Not everybody finds a place')->assertSee('It would work with more of the systems in stock');
+        $this->post('/bus/plan', ['count' => ['R' => '1', 'F' => '2']] + $ask)->assertOk()->assertSee('Not everybody finds a place')->assertSee('It would work with more of the systems in stock');
         $this->post('/bus/plan', ['roster' => "who,age\nA,3\n"] + $ask)->assertSee('The first line names the columns');
         $this->post('/bus/plan', ['roster' => "name,weight,stop\nA,heavy,1\nB,40 lb,first\nC,900 lb,2\n"] + $ask)->assertSee('Line 2:')->assertSee('Line 3: the stop');
         $this->post('/bus/plan', ['roster' => "name,weight\nA,900 lb\n"] + $ask)->assertSee('A: ', false)->assertDontSee('Proposal');
         $this->post('/bus/plan', ['roster' => "name,system\nA,X\n"] + $ask)->assertDontSee('Proposal')->assertSee('class="problem"', false);
+        $this->post('/bus/plan', ['count' => ['R' => 'two']] + $ask)->assertSee('R: enter how many there are')->assertSee('value="two"', false)->assertDontSee('Proposal');
+        $this->post('/bus/plan', ['roster' => "name,stop\nTolley, Mr,1\n"] + $ask)->assertSee('Line 2 has more fields')->assertDontSee('Proposal');
+        $this->post('/bus/plan', ['roster' => "name,name\nA,B\n"] + $ask)->assertSee('The first line names the columns');
+        $this->post('/bus/plan', ['roster' => "name\n" . str_repeat("somebody of a long name\n", 1000)] + $ask)->assertSee('longer than')->assertDontSee('Proposal');
         $this->post('/bus/plan', ['roster' => '', 'keep' => 'x', 'count' => 'y', 'plan' => ['z']] + $ask)->assertOk();
         BusLayout::query()->delete();
         $this->get('/bus/plan')->assertOk()->assertSee('No bus has been entered yet.');

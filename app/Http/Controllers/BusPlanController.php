@@ -33,14 +33,15 @@ final readonly class BusPlanController
         }
         $layout = $layouts->find($request->integer('bus')) ?? $layouts->firstOrFail();
         $isOther = $request->integer('shown') !== $layout->id;
-        $roster = $isOther ? $layout->roster : mb_substr($request->string('roster')->toString(), 0, 20_000);
+        $roster = $isOther ? $layout->roster : $request->string('roster')->toString();
         $texts = static fn(string $key): array => $isOther ? [] : array_filter((array) $request->input($key, []), is_string(...));
         $keep = array_values($texts('keep'));
-        $draft = BusDraft::of($layout, CheckupEvent::current(), $roster, $texts('count'), $keep, $units);
+        $counts = $texts('count');
+        $draft = BusDraft::of($layout, CheckupEvent::current(), $roster, $counts, $keep, $units);
         $answer = $isAsked && ! $isOther && $draft->request !== null ? BusPlanner::plan($draft->request) : null;
 
         return view('pages.bus.plan', [
-            'page' => new PlanPage($layouts, $layout, $draft, $answer, $roster, max(0, $request->integer('plan')), $keep, $units),
+            'page' => new PlanPage($layouts, $layout, $draft, $answer, $roster, max(0, $request->integer('plan')), $keep, $counts, $units),
         ]);
     }
 }
