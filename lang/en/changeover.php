@@ -21,8 +21,7 @@ return [
     'part_on' => 'Fit the {part}.',
     'part_off' => 'Take the {part} off.',
     'harness_out' => 'Take the harness out: ease it, raise the head rest to the top, take the straps off the plate, pull the retainers '
-        . 'through '
-        . 'the slots.',
+        . 'through the slots.',
     'store_straps' => 'Store straps, plate and elastics where the seat keeps them.',
     'harness_in' => 'Put the harness back in as the manual shows, every retainer flat behind its slot.',
     'slot_right' => 'Set the straps to the right slot for the new direction.',
@@ -30,8 +29,7 @@ return [
     'crotch' => 'Set the crotch strap to slot {slots}.',
     'belt_holds_child' => 'The vehicle belt now holds the child: lap and shoulder, running free.',
     'anchors' => '{broken, select, yes {Hold it by the belt: the lower anchors carry a child of at most {limit} with this seat.} other '
-        . '{The '
-        . 'lower anchors hold it up to a child of {limit}; above that the belt.}}',
+        . '{The lower anchors hold it up to a child of {limit}; above that the belt.}}',
     'hold' => 'Hold it by the belt, or by the lower anchors as far as the label allows.',
     'try_again' => 'Tighten it afresh and try the movement at the belt path.',
     'belt_again' => 'Buckle the child in and look at lap and shoulder part afresh.',

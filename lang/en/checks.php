@@ -166,8 +166,7 @@ return [
     'phase' => 'Phase',
     'which_seat' => 'Which seat is it?',
     'seat_compare' => 'Compare maker and model number with the label. Serial, dates and what was seen on this very seat are kept; limits '
-        . 'and '
-        . 'rules come from the catalogue.',
+        . 'and rules come from the catalogue.',
     'this_one' => 'This one',
     'enter_from_manual' => 'Enter it from its manual',
     'tally' => [
@@ -219,8 +218,8 @@ return [
     ],
     'instead' => [
         'title' => 'Another seat',
-        'how' => 'Seats that would fit this child in this car now, the longest lasting first. Give only one that is in the event’s '
-            . 'stock, and look at its label.',
+        'how' => 'Seats that would fit this child in this car now, the longest lasting first. Give only one that is in the event’s stock, '
+            . 'and look at its label.',
         'fits' => '{mode}, at {place}{known, select, yes {, likely until {until}} other {}}',
         'give' => 'Give this one',
         'none' => 'No seat of the catalogue is known to fit. Weight, height, birth date and the places of the car must be known.',

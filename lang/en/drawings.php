@@ -29,10 +29,9 @@ return [
         'right' => '{known, select, yes {Slot {slot} is right.} other {Which slot is right cannot be told yet.}}',
         'clip' => '{clip, select, unknown {The chest clip has not been looked at.} high {The chest clip is too high.} armpit {The chest '
             . 'clip is at the armpits.} low {The chest clip is too low.} other {The chest clip is undone.}}',
-        'tight'
-            => '{passes, select, yes {The straps are tight.} no {The straps are slack.} other {The tightness test has not been done.}}',
-        'lap' => '{lap, select, thighs {The lap part lies on the thighs.} belly {The lap part lies on the belly.} other {The lap part '
-            . 'has not been looked at.}}',
+        'tight' => '{passes, select, yes {The straps are tight.} no {The straps are slack.} other {The tightness test has not been done.}}',
+        'lap' => '{lap, select, thighs {The lap part lies on the thighs.} belly {The lap part lies on the belly.} other {The lap part has '
+            . 'not been looked at.}}',
         'shoulder_part' => '{shoulder, select, neck {The shoulder part is at the neck.} mid_chest {The shoulder part crosses mid-chest.} '
             . 'off_shoulder {The shoulder part is off the shoulder.} other {The shoulder part has not been looked at.}}',
         'belt_only' => 'The child rides with the seat belt alone.',
@@ -55,9 +54,9 @@ return [
         'none' => 'No seat is held here.',
         'held' => '{held, select, belt {The vehicle belt holds the seat.} lower_anchors {The lower anchors hold the seat.} both {Belt and '
             . 'lower anchors are both on.} nothing {Nothing holds the seat.} other {What holds the seat is not known yet.}}',
-        'path' => '{path, select, rear {The webbing goes under the legs, the rear-facing path{right, select, yes {} other {: the wrong '
-            . 'one for this direction}}.} forward {The webbing goes behind the back, the forward-facing path{right, select, yes {} '
-            . 'other {: the wrong one for this direction}}.} other {Which path the webbing goes through is not known yet.}}',
+        'path' => '{path, select, rear {The webbing goes under the legs, the rear-facing path{right, select, yes {} other {: the wrong one '
+            . 'for this direction}}.} forward {The webbing goes behind the back, the forward-facing path{right, select, yes {} other {: '
+            . 'the wrong one for this direction}}.} other {Which path the webbing goes through is not known yet.}}',
         'fixed' => '{fixed, select, yes {Its length is fixed by: {locks}.} no {Nothing fixes its length.} other {Whether its length is '
             . 'fixed cannot be told yet.}}',
         'twisted' => 'The webbing is twisted.',
@@ -95,8 +94,7 @@ return [
     'plane' => [
         'child' => '{known, select, yes {The child weighs {weight} and is {height} tall.} other {The child has not been weighed and '
             . 'measured.}}',
-        'mode' => '{mode}: {fits, select, until {fits, by estimate until {until}} yes {fits} no {does not fit} other {cannot be told '
-            . 'yet}}.',
+        'mode' => '{mode}: {fits, select, until {fits, by estimate until {until}} yes {fits} no {does not fit} other {cannot be told yet}}.',
     ],
     'labels' => [
         'path' => ['rear' => 'rear-facing path', 'forward' => 'forward-facing path'],
@@ -143,9 +141,9 @@ return [
         'driver' => 'driver',
         'exit' => 'exit',
         'empty' => 'empty',
-        'at' => '{who}: row {row} {side, select, left {left} other {right}}, {place, plural, =1 {at the window} other {place '
-            . '#}}{system, select, none {} other {, {system}}}{held, select, belt { by the belt} lower_anchors { by lower anchors} '
-            . 'wrap { under a wrap} bench { built in} other {, without a belt}}',
+        'at' => '{who}: row {row} {side, select, left {left} other {right}}, {place, plural, =1 {at the window} other {place #}}{system, '
+            . 'select, none {} other {, {system}}}{held, select, belt { by the belt} lower_anchors { by lower anchors} wrap { under a '
+            . 'wrap} bench { built in} other {, without a belt}}',
         'system' => [
             'rear_harness' => 'rear',
             'forward_harness' => 'front',

@@ -6,8 +6,7 @@ declare(strict_types=1);
 
 return [
     'movement' => 'At the belt path the seat moves {known, select, inclusive {no more than {limit}} below {less than {limit}} other {no '
-        . 'more '
-        . 'than its maker allows}}, side to side and front to back.',
+        . 'more than its maker allows}}, side to side and front to back.',
     'handle' => 'The handle is in a position for travel: {handles}.',
     'test' => 'Slack up from the hips, then the adjuster, then the test at the shoulder: {test, select, pinch {no webbing can be pinched '
         . 'lengthwise} other {one finger goes between strap and child, two do not}}.',

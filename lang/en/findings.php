@@ -29,8 +29,8 @@ return [
         'title' => 'The ears above the top',
         'when' => 'Ears above the top of the booster\'s back, the head restraint or the seat back.',
         'says' => 'The ears are above the top of the back, the head restraint or the seat back.',
-        'do' => 'First raise the head part of a high back as far as the belt guide allows; else choose a place with a head restraint, '
-            . 'or a booster with a higher back.',
+        'do' => 'First raise the head part of a high back as far as the belt guide allows; else choose a place with a head restraint, or a '
+            . 'booster with a higher back.',
     ],
     'booster.head_support' => [
         'title' => 'The head part of a booster',
@@ -133,8 +133,8 @@ return [
     'extras.unapproved' => [
         'title' => 'Something was added to it',
         'when' => 'Anything that neither came in the box nor is named by the seat\'s maker (an accessory that only says of itself that it '
-            . 'fits is not): strap covers, head pads, mats under the seat, mirrors, toys, covers behind the child. One finding per '
-            . 'item. A mat is slippery or compresses; a mirror or toy can strike a face when the seat rotates in a crash.',
+            . 'fits is not): strap covers, head pads, mats under the seat, mirrors, toys, covers behind the child. One finding per item. A '
+            . 'mat is slippery or compresses; a mirror or toy can strike a face when the seat rotates in a crash.',
         'says' => 'On the seat is something its maker neither supplied nor names: {extra}.',
         'do' => 'Take it off. A mat slips or gives way; a mirror or toy can strike a face when the seat turns in a crash.',
     ],
@@ -231,9 +231,9 @@ return [
         'title' => 'Straps at the wrong height',
         'when' => 'Slot on the wrong side of the shoulder for the direction and the seat\'s convention, or a slot the mode forbids; say '
             . 'which slot is right.',
-        'says' => 'The strap leaves the seat {where, select, below {below} by_below {{by} below} above {above} by_above {{by} above} '
-            . 'other {at}} the shoulder; here it must be {must, select, at_or_below {at or below it} at_or_above {at or above it} '
-            . 'other {level with it or up to 25 mm above}}.',
+        'says' => 'The strap leaves the seat {where, select, below {below} by_below {{by} below} above {above} by_above {{by} above} other '
+            . '{at}} the shoulder; here it must be {must, select, at_or_below {at or below it} at_or_above {at or above it} other {level '
+            . 'with it or up to 25 mm above}}.',
     ],
     'harness.height/forbidden' => ['says' => 'This mode does not allow slot {slot}.'],
     'harness.height/measure' => ['do' => 'Measure shoulder and slots, then move the straps.'],
@@ -299,8 +299,8 @@ return [
         'when' => 'The test done is not this seat\'s (one finger may pass where a pinch would not).',
         'says' => 'The {done, select, pinch {pinch} other {finger}} test was done; this seat is tried by the {test, select, pinch {pinch} '
             . 'other {finger}} test.',
-        'do' => '{test, select, pinch {Try to pinch the webbing lengthwise at the shoulder: nothing may stay between the fingers.} '
-            . 'other {One finger goes between strap and child, two do not.}}',
+        'do' => '{test, select, pinch {Try to pinch the webbing lengthwise at the shoulder: nothing may stay between the fingers.} other '
+            . '{One finger goes between strap and child, two do not.}}',
     ],
     'history.crash' => [
         'title' => 'It was in a crash',
@@ -414,8 +414,8 @@ return [
         'title' => 'The side pods',
         'when' => 'Side pod not out on the door side (or both sides, as the maker says), or out where the maker says not.',
         'says' => 'The side pods are not out as the maker asks for this place.',
-        'do' => '{wanted, select, door_side {Put out the one on the door side, and only that.} both {Put out both.} other {Fold both '
-            . 'in: at this place none may be out.}}',
+        'do' => '{wanted, select, door_side {Put out the one on the door side, and only that.} both {Put out both.} other {Fold both in: '
+            . 'at this place none may be out.}}',
     ],
     'measure.tether_forbidden' => [
         'title' => 'A tether that is forbidden',
@@ -624,8 +624,7 @@ return [
         'when' => 'A rear-facing seat is pressed hard against the seat ahead; a light touch or a small gap is fine unless a manual says '
             . 'otherwise.',
         'says' => 'The seat is pressed hard against the vehicle seat ahead.',
-        'do' => 'Move the seat ahead forward, or gain room by the handle or recline. A light touch is fine unless a manual says '
-            . 'otherwise.',
+        'do' => 'Move the seat ahead forward, or gain room by the handle or recline. A light touch is fine unless a manual says otherwise.',
     ],
     'place.gap_behind' => [
         'title' => 'A gap behind the seat',
@@ -690,8 +689,8 @@ return [
         'weighs' => 'Stop or advise, as the campaign says.',
         'says' => 'Recall {campaign} covers this seat ({has_date, select, yes {the list of {dated}} other {a list without a '
             . 'date}}){has_defect, select, yes {: {defect}} other {}}.',
-        'do' => '{advice, select, stop_use {Do not use it until the maker has put it right} other {It may be used until the maker has '
-            . 'put it right}}{has_cure, select, yes {: {cure}} other {}}.',
+        'do' => '{advice, select, stop_use {Do not use it until the maker has put it right} other {It may be used until the maker has put '
+            . 'it right}}{has_cure, select, yes {: {cure}} other {}}.',
     ],
     'recall.list_stale' => [
         'title' => 'The recall list is old',
@@ -821,8 +820,8 @@ return [
         'title' => 'Not all prongs hold the webbing',
         'when' => 'Not all four prongs of the locking clip on the webbing (a clip made for one layer: as its maker shows).',
         'says' => '{prongs, plural, =0 {None of the clip\'\'s four prongs are} =1 {Only one of the clip\'\'s four prongs is} =2 {Only two '
-            . 'of the clip\'\'s four prongs are} =3 {Only three of the clip\'\'s four prongs are} other {# of the clip\'\'s four '
-            . 'prongs are}} on the webbing.',
+            . 'of the clip\'\'s four prongs are} =3 {Only three of the clip\'\'s four prongs are} other {# of the clip\'\'s four prongs '
+            . 'are}} on the webbing.',
         'do' => 'Put both layers under all four prongs. A clip made for one layer goes on as its maker shows.',
     ],
     'secure.clip_with_lock' => [
@@ -873,8 +872,8 @@ return [
         'title' => 'The lock-off on the wrong side',
         'when' => 'The lock-off on the wrong side, or both, where the maker says which.',
         'says' => 'The lock-off is closed on the wrong side.',
-        'do' => 'Close it {side, select, buckle_side {on the buckle side} shoulder_side {on the shoulder side} other {on both sides}}, '
-            . 'as its maker says.',
+        'do' => 'Close it {side, select, buckle_side {on the buckle side} shoulder_side {on the shoulder side} other {on both sides}}, as '
+            . 'its maker says.',
     ],
     'secure.nothing' => [
         'title' => 'Nothing holds the seat',
@@ -924,8 +923,8 @@ return [
         'when' => 'Webbing in the other direction\'s belt path: rear-facing path lies under the child\'s legs, forward-facing path behind '
             . 'the back.',
         'says' => 'The webbing goes through the {path, select, rear {rear-facing} other {forward-facing}} path.',
-        'do' => '{path, select, rear {Use the forward-facing path: it lies behind the child\'s back.} other {Use the rear-facing path: '
-            . 'it lies under the child\'s legs.}}',
+        'do' => '{path, select, rear {Use the forward-facing path: it lies behind the child\'s back.} other {Use the rear-facing path: it '
+            . 'lies under the child\'s legs.}}',
     ],
     'bus.unrestrained' => [
         'title' => 'Nothing keeps a young child',

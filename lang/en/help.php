@@ -9,8 +9,7 @@ return [
         'title' => 'How to get it tight',
         'steps' => [
             'weight' => 'Weight into the seat over the belt path: hand, knee, or hips from behind, as the maker allows and not more than '
-                . 'it '
-                . 'takes.',
+                . 'it takes.',
             'pull' => 'Pull the shoulder webbing from inside the seat, near the buckle; rock side to side and feed the slack back.',
             'peg' => 'Peg the belt to stop it running back; take the peg off at the end so that it winds in.',
             'cover' => 'Cover off on the buckle side, to see twists. Front seats forward, to make room.',

@@ -5,12 +5,7 @@ declare(strict_types=1);
 /** How a belt can be locked: the ways, why one works or does not, and the two question trees. */
 
 return [
-    'ways' => [
-        'lockoff' => 'Lock-off or clamp door',
-        'latch_plate' => 'Latch plate',
-        'retractor' => 'Retractor',
-        'clip' => 'Locking clip',
-    ],
+    'ways' => ['lockoff' => 'Lock-off or clamp door', 'latch_plate' => 'Latch plate', 'retractor' => 'Retractor', 'clip' => 'Locking clip'],
     'because' => [
         'no_belt' => 'There is no belt here.',
         'own_none' => 'The seat has no lock-off and no clamp door.',
@@ -27,9 +22,8 @@ return [
         'retractor_tug' => 'This retractor stops only on a tug and locks nothing.',
         'retractor_none' => 'No retractor here can lock.',
         'retractor_unknown' => 'The retractor is not known: pull the belt slowly to the very end and let it back.',
-        'clip_tips' => 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor '
-            . 'tips. Two '
-            . 'people, last choice.',
+        'clip_tips' => 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor tips. '
+            . 'Two people, last choice.',
         'clip_works' => 'A locking clip can join lap and shoulder part; two people, last choice.',
         'clip_not' => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that stays free, on a seat without a '
             . 'lock-off or clamp door.',

@@ -21,8 +21,7 @@ return [
         'too_upright' => 'Too upright',
     ],
     'steps' => [
-        'weight_in'
-            => 'Put your weight into the seat over the belt path: hand, knee, or hips from behind, as the maker allows, and tighten',
+        'weight_in' => 'Put your weight into the seat over the belt path: hand, knee, or hips from behind, as the maker allows, and tighten',
         'pull_from_inside' => 'Pull the shoulder webbing from inside the seat, near the buckle',
         'rock_it' => 'Rock the seat from side to side and feed the slack back as it comes',
         'peg_belt' => 'Peg the belt so that it cannot run back while you tighten; take the peg off at the end',
@@ -33,8 +32,8 @@ return [
         'free_retractor' => 'Leave the retractor free and lock the belt otherwise: {way}',
         'other_lock' => 'Lock the belt in another way: {way}',
         'without_turns' => 'Tighten once more with the buckle straight, its stalk pushed down into the crease',
-        'turn_buckle'
-            => 'Turn the buckle down, {n, plural, one {one full turn} other {# full turns}} at most, so that it faces forward again',
+        'turn_buckle' => 'Turn the buckle down, {n, plural, one {one full turn} other {# full turns}} at most, so that it faces forward '
+            . 'again',
         'straps_long' => 'Let both anchor straps out to their full length, hook them, then tighten',
         'press_cushion' => 'Press the cushion down with a hand beside each bar and hook one side at a time',
         'tail_straight' => 'Lead the strap’s free end out of the path and pull it straight along the path, not over an edge',
@@ -48,7 +47,6 @@ return [
         'other_place' => 'Try another place in the car',
         'other_seat' => 'Try another seat',
         'turn_buckle_if_allowed' => 'If the vehicle’s manual allows, turn the buckle down, {n, plural, one {one full turn} other {# full '
-            . 'turns}} at most, '
-            . 'so that it faces forward again',
+            . 'turns}} at most, so that it faces forward again',
     ],
 ];

@@ -26,8 +26,7 @@ return [
     ],
     'belt-fit' => [
         'usually' => 'Por lo común con 145 cm (unos 4 pies 9 pulg) y entre 8 y 12 años. Las cinco miradas deben cumplirse, en cada '
-            . 'vehículo '
-            . 'en que viaje el niño.',
+            . 'vehículo en que viaje el niño.',
         'title' => '¿Listo para el cinturón solo?',
         'line' => 'Cinco miradas y la estatura.',
     ],

@@ -11,8 +11,7 @@ return [
     'turn_forward' => 'Saque el asiento, déle la vuelta y use la ruta para mirar hacia adelante, detrás de la espalda.',
     'turn' => 'Saque el asiento y déle la vuelta, para que mire hacia adelante.',
     'no_tether_anchor' => 'Mirando hacia adelante necesita un anclaje de correa superior, y este lugar no lo tiene: elija un lugar que lo '
-        . 'tenga, o '
-        . 'consulte su manual.',
+        . 'tenga, o consulte su manual.',
     'tether_on' => 'Saque la correa superior de donde se guarda y engánchela.',
     'tether_off' => 'Desenganche la correa superior y guárdela.',
     'tether_rear' => 'Enganche la correa superior a su anclaje para mirar hacia atrás.',
@@ -23,8 +22,7 @@ return [
     'part_on' => 'Ponga la pieza «{part}».',
     'part_off' => 'Quite la pieza «{part}».',
     'harness_out' => 'Saque el arnés: aflójelo, suba la cabecera hasta arriba, quite las correas de la placa y pase los retenedores por '
-        . 'las '
-        . 'ranuras.',
+        . 'las ranuras.',
     'store_straps' => 'Guarde correas, placa y elásticos donde los guarda el asiento.',
     'harness_in' => 'Ponga el arnés como indica el manual, con cada retenedor plano detrás de su ranura.',
     'slot_right' => 'Pase las correas a la ranura correcta para la nueva dirección.',

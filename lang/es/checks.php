@@ -166,8 +166,7 @@ return [
     'phase' => 'Fase',
     'which_seat' => '¿Qué asiento es?',
     'seat_compare' => 'Compare fabricante y número de modelo con la etiqueta. Serie, fechas y lo que se vio en este mismo asiento se '
-        . 'conservan; '
-        . 'límites y reglas vienen del catálogo.',
+        . 'conservan; límites y reglas vienen del catálogo.',
     'this_one' => 'Este',
     'enter_from_manual' => 'Anótelo desde su manual',
     'tally' => [
@@ -219,12 +218,12 @@ return [
     ],
     'instead' => [
         'title' => 'Otro asiento',
-        'how' => 'Asientos que le servirían ahora a este niño en este vehículo, primero el que más dura. Entregue solo uno que esté en '
-            . 'las existencias del evento y mire su etiqueta.',
+        'how' => 'Asientos que le servirían ahora a este niño en este vehículo, primero el que más dura. Entregue solo uno que esté en las '
+            . 'existencias del evento y mire su etiqueta.',
         'fits' => '{mode}, en {place}{known, select, yes {, probablemente hasta {until}} other {}}',
         'give' => 'Entregar este',
-        'none' => 'No se sabe de ningún asiento del catálogo que sirva. Hay que conocer peso, talla, fecha de nacimiento y los lugares '
-            . 'del vehículo.',
+        'none' => 'No se sabe de ningún asiento del catálogo que sirva. Hay que conocer peso, talla, fecha de nacimiento y los lugares del '
+            . 'vehículo.',
         'given' => 'El niño se va en otro asiento. Mire todo de nuevo.',
     ],
     'photos' => [

@@ -28,22 +28,20 @@ return [
         'shoulder' => '{known, select, yes {El hombro está a {shoulder} sobre el cojín.} other {No se ha medido el hombro.}}',
         'slot' => '{known, select, yes {Las correas salen de la ranura {slot}.} other {No se conoce la ranura en uso.}}',
         'right' => '{known, select, yes {La ranura {slot} es la correcta.} other {Todavía no se puede decir qué ranura es la correcta.}}',
-        'clip' => '{clip, select, unknown {No se ha mirado el broche de pecho.} high {El broche de pecho está muy alto.} armpit {El '
-            . 'broche de pecho está en las axilas.} low {El broche de pecho está muy bajo.} other {El broche de pecho está abierto.}}',
+        'clip' => '{clip, select, unknown {No se ha mirado el broche de pecho.} high {El broche de pecho está muy alto.} armpit {El broche '
+            . 'de pecho está en las axilas.} low {El broche de pecho está muy bajo.} other {El broche de pecho está abierto.}}',
         'tight' => '{passes, select, yes {Las correas están ceñidas.} no {Las correas están flojas.} other {No se ha hecho la prueba de '
             . 'tensión.}}',
-        'lap' => '{lap, select, thighs {La parte abdominal está sobre los muslos.} belly {La parte abdominal está sobre el vientre.} '
-            . 'other {No se ha mirado la parte abdominal.}}',
+        'lap' => '{lap, select, thighs {La parte abdominal está sobre los muslos.} belly {La parte abdominal está sobre el vientre.} other '
+            . '{No se ha mirado la parte abdominal.}}',
         'shoulder_part' => '{shoulder, select, neck {La parte del hombro está en el cuello.} mid_chest {La parte del hombro cruza el '
-            . 'centro del '
-            . 'pecho.} off_shoulder {La parte del hombro está fuera del hombro.} other {No se ha mirado la parte del hombro.}}',
+            . 'centro del pecho.} off_shoulder {La parte del hombro está fuera del hombro.} other {No se ha mirado la parte del hombro.}}',
         'belt_only' => 'El niño viaja solo con el cinturón.',
         'unknown' => 'Todavía no se sabe cómo viaja el niño.',
     ],
     'side' => [
         'indicator' => '{indicator, select, in {El indicador de reclinación está en su zona.} too_upright {El indicador de reclinación '
-            . 'dice '
-            . 'demasiado vertical.} too_flat {El indicador de reclinación dice demasiado acostado.} other {No se ha leído el '
+            . 'dice demasiado vertical.} too_flat {El indicador de reclinación dice demasiado acostado.} other {No se ha leído el '
             . 'indicador de reclinación.}}',
         'angle' => 'El respaldo de la carcasa se inclina {angle} desde la vertical.',
         'range' => 'El asiento permite de {min} a {max}.',
@@ -58,12 +56,11 @@ return [
             . 'permite.',
         'none' => 'Aquí no se sujeta ningún asiento.',
         'held' => '{held, select, belt {El cinturón del vehículo sujeta el asiento.} lower_anchors {Los anclajes inferiores sujetan el '
-            . 'asiento.} both {El cinturón y los anclajes inferiores están puestos.} nothing {Nada sujeta el asiento.} other {Todavía '
-            . 'no se sabe qué sujeta el asiento.}}',
-        'path' => '{path, select, rear {La cinta pasa debajo de las piernas, la ruta para mirar hacia atrás{right, select, yes {} other '
-            . '{: la equivocada para esta dirección}}.} forward {La cinta pasa detrás de la espalda, la ruta para mirar hacia '
-            . 'adelante{right, select, yes {} other {: la equivocada para esta dirección}}.} other {Todavía no se sabe por qué ruta '
-            . 'pasa la cinta.}}',
+            . 'asiento.} both {El cinturón y los anclajes inferiores están puestos.} nothing {Nada sujeta el asiento.} other {Todavía no '
+            . 'se sabe qué sujeta el asiento.}}',
+        'path' => '{path, select, rear {La cinta pasa debajo de las piernas, la ruta para mirar hacia atrás{right, select, yes {} other {: '
+            . 'la equivocada para esta dirección}}.} forward {La cinta pasa detrás de la espalda, la ruta para mirar hacia adelante{right, '
+            . 'select, yes {} other {: la equivocada para esta dirección}}.} other {Todavía no se sabe por qué ruta pasa la cinta.}}',
         'fixed' => '{fixed, select, yes {Su largo lo fija: {locks}.} no {Nada fija su largo.} other {Todavía no se puede decir si algo '
             . 'fija su largo.}}',
         'twisted' => 'La cinta está torcida.',
@@ -74,8 +71,7 @@ return [
         'today' => 'Hoy es {today}.',
         'expires' => '{known, select, yes {Primer día en que ya no se usa: {expires}.} other {No se sabe hasta cuándo puede usarse.}}',
         'recall' => 'Retiro {campaign}: {covers, select, remedied {consta como corregido en este asiento} covers {incluye este asiento} '
-            . 'may '
-            . '{puede incluir este asiento} other {nombra un asiento así, pero no de esa fecha}}.',
+            . 'may {puede incluir este asiento} other {nombra un asiento así, pero no de esa fecha}}.',
     ],
     'parts' => [
         'names' => [
@@ -150,9 +146,9 @@ return [
         'driver' => 'chofer',
         'exit' => 'salida',
         'empty' => 'vacía',
-        'at' => '{who}: fila {row} {side, select, left {izquierda} other {derecha}}, {place, plural, =1 {junto a la ventana} other '
-            . '{lugar #}}{system, select, none {} other {, {system}}}{held, select, belt { con el cinturón} lower_anchors { con '
-            . 'anclajes inferiores} wrap { con correa envolvente} bench { integrado} other {, sin cinturón}}',
+        'at' => '{who}: fila {row} {side, select, left {izquierda} other {derecha}}, {place, plural, =1 {junto a la ventana} other {lugar '
+            . '#}}{system, select, none {} other {, {system}}}{held, select, belt { con el cinturón} lower_anchors { con anclajes '
+            . 'inferiores} wrap { con correa envolvente} bench { integrado} other {, sin cinturón}}',
         'system' => [
             'rear_harness' => 'atrás',
             'forward_harness' => 'frente',

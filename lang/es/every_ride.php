@@ -6,8 +6,7 @@ declare(strict_types=1);
 
 return [
     'movement' => 'En la ruta del cinturón el asiento se mueve {known, select, inclusive {no más de {limit}} below {menos de {limit}} '
-        . 'other '
-        . '{no más de lo que permite su fabricante}}, de lado a lado y de adelante hacia atrás.',
+        . 'other {no más de lo que permite su fabricante}}, de lado a lado y de adelante hacia atrás.',
     'handle' => 'El asa está en una posición de viaje: {handles}.',
     'test' => 'Recoja la holgura desde la cadera, luego con el ajustador, luego haga la prueba en el hombro: {test, select, pinch {no se '
         . 'puede pellizcar la cinta a lo largo} other {entre la correa y el niño entra un dedo, dos no}}.',

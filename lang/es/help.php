@@ -9,8 +9,7 @@ return [
         'title' => 'Cómo dejarlo firme',
         'steps' => [
             'weight' => 'Peso en el asiento sobre la ruta del cinturón: mano, rodilla o cadera desde atrás, como permita el fabricante y '
-                . 'no '
-                . 'más de lo necesario.',
+                . 'no más de lo necesario.',
             'pull' => 'Tire de la cinta del hombro desde dentro del asiento, cerca de la hebilla; mueva de lado a lado y devuelva la '
                 . 'holgura.',
             'peg' => 'Ponga una pinza al cinturón para que no se regrese; quítela al final para que se enrolle.',
@@ -18,8 +17,7 @@ return [
             'forward' => 'Empuje el asiento hacia atrás mientras tensa la correa superior.',
             'tips' => 'Cuando el asiento se inclina: tubo de espuma o toalla en el pliegue antes de apretar, si su fabricante lo permite.',
             'recline' => 'Tirar hacia arriba puede cambiar la reclinación: mire otra vez el ángulo. Un poco acostado: presione en el '
-                . 'extremo '
-                . 'de los pies.',
+                . 'extremo de los pies.',
             'otherwise' => 'Sigue flojo después de tres intentos: la otra manera de sujetarlo, luego otro lugar, luego otro asiento.',
         ],
     ],
@@ -68,8 +66,7 @@ return [
         'steps' => [
             'spot' => 'Solo en la ruta del cinturón: en otras partes el asiento debe moverse.',
             'hand' => 'Con la mano menos hábil y la fuerza de un apretón de manos, de lado a lado y de adelante hacia atrás.',
-            'tether'
-                => 'Primero con la correa superior floja: una correa tensa puede ocultar un asiento flojo. Ténsela y pruebe otra vez.',
+            'tether' => 'Primero con la correa superior floja: una correa tensa puede ocultar un asiento flojo. Ténsela y pruebe otra vez.',
         ],
     ],
 ];

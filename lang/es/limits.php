@@ -30,8 +30,7 @@ return [
         'straps' => '{rule, select, at_or_below {al nivel del hombro o debajo} at_or_above {al nivel del hombro o encima} other {al nivel, '
             . 'hasta 25 mm encima}}',
         'tightness' => '{test, select, pinch {pellizco: no se puede pellizcar la cinta a lo largo} other {un dedo entre la correa y el '
-            . 'niño, '
-            . 'no dos}}',
+            . 'niño, no dos}}',
         'chest_clip' => '{has, select, yes {tiene, a la altura de las axilas} other {ninguno}}',
         'rear_tether' => '{always, select, yes {siempre, salvo que el asiento lo prohíba} other {solo si el asiento la exige}}',
     ],

@@ -34,8 +34,7 @@ return [
         'other_lock' => 'Bloquee el cinturón de otro modo: {way}',
         'without_turns' => 'Apriete otra vez con la hebilla recta y su vástago metido en el pliegue',
         'turn_buckle' => 'Gire la hebilla hacia abajo, {n, plural, one {una vuelta completa} other {# vueltas completas}} como máximo, y '
-            . 'que '
-            . 'quede mirando al frente',
+            . 'que quede mirando al frente',
         'straps_long' => 'Alargue del todo las dos correas de anclaje, engánchelas y después apriete',
         'press_cushion' => 'Hunda el cojín con la mano junto a cada barra y enganche un lado por vez',
         'tail_straight' => 'Saque el extremo libre de la ruta y tire de él en línea con la ruta, sin pasar por un borde',
@@ -49,7 +48,6 @@ return [
         'other_place' => 'Pruebe otro lugar del vehículo',
         'other_seat' => 'Pruebe otro asiento',
         'turn_buckle_if_allowed' => 'Si el manual del vehículo lo permite, gire la hebilla hacia abajo, {n, plural, one {una vuelta '
-            . 'completa} other {# '
-            . 'vueltas completas}} como máximo, y que quede mirando al frente',
+            . 'completa} other {# vueltas completas}} como máximo, y que quede mirando al frente',
     ],
 ];

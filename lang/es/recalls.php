@@ -19,8 +19,8 @@ return [
         . 'campañas}}} other {}}.',
     'done' => '{done, number}{sized, select, yes { de {of, number}} other {}}',
     'changes' => ['new' => 'Nuevas: {n, number}', 'gone' => 'Desaparecidas: {n, number}', 'told' => 'Dicen otra cosa: {n, number}'],
-    'age' => '{age, plural, =0 {De hoy} one {De hace # día} other {De hace # días}}{stale, select, yes {, vieja: las revisiones piden '
-        . 'una más reciente} other {}}.',
+    'age' => '{age, plural, =0 {De hoy} one {De hace # día} other {De hace # días}}{stale, select, yes {, vieja: las revisiones piden una '
+        . 'más reciente} other {}}.',
     'size' => '{n, plural, one {# campaña} other {# campañas}}, de {source}.',
     'feed' => [
         'answers' => [
@@ -35,8 +35,7 @@ return [
         'title' => 'Servicio simulado: que responda',
         'hint' => 'Un sustituto que viene con Mint Buckle. Responda lo que responda, la lista en uso queda hasta que usted tome otra.',
         'name' => 'El servicio',
-        'no_answer'
-            => 'no respondió a tiempo, {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un archivo.',
+        'no_answer' => 'no respondió a tiempo, {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un archivo.',
         'error' => 'respondió con un error ({status}), {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un '
             . 'archivo.',
     ],

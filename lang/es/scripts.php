@@ -12,8 +12,7 @@ return [
     'reading' => '{angle}° desde la vertical',
     'simulated' => '{angle}° desde la vertical, simulado',
     'no_sensor' => 'Apoye el dorso del teléfono plano contra el respaldo de la carcasa, con el lado largo hacia arriba. Si aquí no hay '
-        . 'lectura, '
-        . 'este aparato no tiene sensor: escriba el ángulo.',
+        . 'lectura, este aparato no tiene sensor: escriba el ángulo.',
     'looking' => 'Buscando un código.',
     'no_camera' => 'Aquí no se puede usar la cámara, o no está permitida. Tome una foto o escriba el código.',
     'looking_at_picture' => 'Mirando la foto.',

@@ -23,12 +23,10 @@ return [
         . 'barras de dos lugares vecinos. No con cinturones inflables.',
     'rear' => 'Mirando hacia atrás',
     'rear_text' => 'De 5 lb a 40 lb, con los anclajes inferiores hasta 35 lb; hasta 40 pulg de estatura, con al menos 1 pulg de carcasa '
-        . 'sobre la '
-        . 'cabeza. Reclinación 1 o 2. No use la correa superior.',
+        . 'sobre la cabeza. Reclinación 1 o 2. No use la correa superior.',
     'forward' => 'Mirando hacia adelante',
     'forward_text' => 'De 25 lb y 24 meses a 65 lb; hasta 49 pulg de estatura. La correa superior se usa siempre. Reclinación 3. Con los '
-        . 'anclajes '
-        . 'inferiores hasta un niño de 35 lb.',
+        . 'anclajes inferiores hasta un niño de 35 lb.',
     'harness' => 'Arnés',
     'harness_text' => 'Las correas salen del asiento a 8, 10, 12, 14 o 16 pulg.',
     'stand_in' => 'Sustituto de un manual impreso.',
