@@ -118,6 +118,7 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/handbook', HandbookController::class)->middleware(LeavesSessionAlone::class)->name('handbook');
     Route::get('/calculators', [CalculatorController::class, 'index'])->name('calculators.index');
+    Route::get('/calculators/flight/sheet', [CalculatorController::class, 'sheet'])->name('calculators.sheet');
     Route::get(
         '/calculators/{calculator}',
         [CalculatorController::class, 'show'],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Calculators;
 
-use App\Models\SeatModel;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
@@ -40,7 +39,19 @@ enum Calculator: string
     ];
 
     /** What can only be seen with the child in the seat; asked where the seat's own limits need it. */
-    private const SEATED = ['setup.head_to_shell_top', 'setup.ears_above', 'setup.marker', 'child.shoulder_height', 'child.sits_unaided'];
+    public const SEATED = ['setup.head_to_shell_top', 'setup.ears_above', 'setup.marker', 'child.shoulder_height', 'child.sits_unaided'];
+
+    /** What is asked of the car at the other end of a flight, and of the seat that must be locked there. */
+    private const OTHER_CAR = [
+        'vehicle.positions.0.belt',
+        'vehicle.positions.0.retractor',
+        'vehicle.positions.0.latch_plate',
+        'seat.lockoff',
+        'seat.clamp_door',
+        'seat.lockoff_on',
+        'own.handle',
+        'own.other_handle',
+    ];
 
     public function title(): Message
     {
@@ -129,36 +140,63 @@ enum Calculator: string
                 'child.height',
                 ...self::LIMITS,
                 ...self::SEATED,
+                ...self::OTHER_CAR,
             ],
         };
     }
 
+    /** Which part of its form a fact stands in: '', or car for what is asked of the car at the other end of a flight. */
+    public function part(string $path): string
+    {
+        return $this === self::Flight && in_array($path, self::OTHER_CAR, true) ? 'car' : '';
+    }
+
+    /** Whether a check that is made of it keeps a fact: never what is not its own, nor another car than its own. */
+    public function isForACheck(string $path): bool
+    {
+        $isOfOtherCar = $this === self::Flight && preg_match('/\A(vehicle|setup\.position|setup\.held_by)\b/', $path) === 1;
+
+        return ! $isOfOtherCar && ! str_starts_with($path, self::OWN);
+    }
+
     /**
-     * Whether a fact is asked, by what is known already: a model's own data are read, never asked again.
+     * Whether a fact is asked, by what is known already: what a model or a check says is read, never asked again.
      *
      * @param stdClass $case as far as it was answered
+     * @param stdClass $known what stands before anything is answered, in the case format's shape
      * @param list<string> $missing paths of what an answer still lacks
      */
-    public function asks(string $path, stdClass $case, ?SeatModel $model, array $missing): bool
+    public function asks(string $path, stdClass $case, stdClass $known, array $missing): bool
     {
         if ($this !== self::Flight) {
             return true;
         }
         $mode = CasePath::get($case, 'setup.mode');
+        $isWanted = in_array($path, $missing, true) || CasePath::get($case, $path) !== null;
 
         return match (true) {
-            self::isGiven($path, $model) => false,
+            self::isGiven($path, $known), CasePath::get($known, 'bus.system') !== null => false,
             $path === 'seat.baseless' => CasePath::get($case, 'seat.detachable') === true,
-            in_array($path, self::SEATED, true) => in_array($path, $missing, true) || CasePath::get($case, $path) !== null,
+            in_array($path, self::SEATED, true), in_array($path, ['seat.lockoff', 'seat.clamp_door', 'seat.lockoff_on'], true) => $isWanted,
             in_array($path, self::LIMITS, true) => is_string($mode) && str_contains($path, ".{$mode}."),
+            in_array($path, ['own.handle', 'own.other_handle'], true) => self::mayMoveItsHandle($case, $mode),
             default => true,
         };
     }
 
-    /** Whether the catalogue's own data answer it, and so nothing that was typed may. */
-    public static function isGiven(string $path, ?SeatModel $model): bool
+    /** Whether a rear-facing seat has, or may have, a handle with more than one position for travel. */
+    private static function mayMoveItsHandle(stdClass $case, mixed $mode): bool
     {
-        return $model !== null && str_starts_with($path, 'seat.') && CasePath::get($model->rules, substr($path, strlen('seat.'))) !== null;
+        $positions = CasePath::get($case, 'seat.modes.rear_harness.handle_positions');
+
+        return $mode === ModeName::RearHarness->value
+            && (is_array($positions) ? count($positions) > 1 : CasePath::get($case, 'seat.detachable') === true);
+    }
+
+    /** Whether a model's own data or a check answer it, and so nothing that was typed may. */
+    public static function isGiven(string $path, stdClass $known): bool
+    {
+        return CasePath::get($known, $path) !== null;
     }
 
     /** @return array<string, mixed> what holds whatever is answered */
@@ -168,7 +206,7 @@ enum Calculator: string
         $rear = ['setup.mode' => 'rear_harness', 'setup.level_ground' => true, 'setup.indicator' => 'too_upright'];
 
         return match ($this) {
-            self::Locking => $place + ['setup.held_by' => 'belt'],
+            self::Locking, self::Flight => $place + ['setup.held_by' => 'belt'],
             self::Anchors => $place + ['setup.held_by' => 'lower_anchors'],
             self::Wedge, self::Room => $rear,
             self::BeltFit => ['setup.mode' => 'belt_only'],

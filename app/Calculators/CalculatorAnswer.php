@@ -10,12 +10,12 @@ use App\Recalls\NamesOnRecord;
 use App\Units;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Card\CardStep;
+use MintBuckle\Core\Card\FlightCar;
 use MintBuckle\Core\Card\FlightCard;
+use MintBuckle\Core\Card\FlightSteps;
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Fit\AnchorLimit;
-use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\SlotChoice;
 use MintBuckle\Core\Locking\LockWay;
 use MintBuckle\Core\Quantity\Angle;
@@ -23,7 +23,9 @@ use MintBuckle\Core\Quantity\Length;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Core\Room\RoomAhead;
+use MintBuckle\Core\Room\RoomGain;
 use MintBuckle\Core\Telling\Message;
+use MintBuckle\Core\Truth\Truth;
 use MintBuckle\Core\Wedge\WedgeSize;
 use MintBuckle\Present\Drawing\BuckleFront;
 use MintBuckle\Present\Drawing\LabelRuler;
@@ -101,6 +103,12 @@ final readonly class CalculatorAnswer
         return $this->calculator === Calculator::Flight
             ? $this->flight()->missing
             : array_map(static fn($q): string => $q->path, $this->assessment->questions);
+    }
+
+    /** @return list<string> the same, and what would tell of the car at the other end of a flight */
+    public function wanted(): array
+    {
+        return [...$this->lacking(), ...($this->calculator === Calculator::Flight ? FlightCar::missing($this->situation) : [])];
     }
 
     public function ruler(): LabelRuler
@@ -192,10 +200,30 @@ final readonly class CalculatorAnswer
 
     public function flight(): FlightCard
     {
-        return FlightCard::of(
-            $this->situation->case->seat ?? new Seat(),
-            $this->situation->mode,
-            ModeFits::of($this->situation)->for($this->situation->mode),
+        return FlightCard::in($this->situation, $this->assessment->findings);
+    }
+
+    /** @return array<string, list<Message>> how the seat flies, part by part; nothing of the aircraft where it may not */
+    public function flightSteps(): array
+    {
+        $s = $this->situation;
+        $may = $this->flight()->may;
+        if ($may === Truth::No || $s->mode === null) {
+            return [];
+        }
+        $parts = $may === Truth::Yes
+            ? ['before' => FlightSteps::before($s), 'aboard' => FlightSteps::aboard($s), 'out' => FlightSteps::out($s)]
+            : [];
+
+        return $parts + ['car' => [...FlightCar::steps($s), ...$this->roomGained()]];
+    }
+
+    /** @return list<Message> */
+    private function roomGained(): array
+    {
+        return array_map(
+            static fn(RoomGain $gain): Message => new Message('flight.car.room', ['room' => $gain->gain]),
+            $this->room()->gains,
         );
     }
 

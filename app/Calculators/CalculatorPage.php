@@ -7,6 +7,7 @@ namespace App\Calculators;
 use App\Checks\AnswerReader;
 use App\Checks\AssembleCase;
 use App\Checks\UnreadableAnswer;
+use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\SeatModel;
 use App\Models\User;
@@ -39,9 +40,13 @@ final readonly class CalculatorPage
 
     public Assessment $assessment;
 
+    /** @var array<string, mixed> what stands before anything is answered, by path */
+    private array $before;
+
     /**
      * @param Collection<int, SeatModel> $models what can be chosen, where the calculator asks for a model
      * @param array<array-key, mixed> $typed by path: answer, amount, unit, lines
+     * @param Check|null $check the one it was opened from
      */
     public function __construct(
         public Calculator $calculator,
@@ -51,14 +56,17 @@ final readonly class CalculatorPage
         public CheckupEvent $event,
         Rulebook $rulebook,
         User $asking,
+        public ?Check $check = null,
     ) {
+        $this->before = $this->standing();
         [$facts, $problems] = $this->read($asking);
         [$case, $refused] = $this->assemble($facts);
         $problems += $refused;
         $this->facts = array_diff_key($facts, $refused);
         $read = Reader::fromObject($case);
         $this->assessment = Assessor::assess($read, $rulebook);
-        $missing = $this->answer()->lacking();
+        $missing = $this->answer()->wanted();
+        $known = $this->known();
         $this->fields = array_map(function (string $path) use ($read, $problems): CalculatorField {
             $askable = self::askable($path);
 
@@ -71,7 +79,7 @@ final readonly class CalculatorPage
             );
         }, array_values(array_filter(
             $calculator->facts(),
-            fn(string $path): bool => $calculator->asks($path, $case, $this->model(), $missing),
+            fn(string $path): bool => $calculator->asks($path, $case, $known, $missing),
         )));
     }
 
@@ -87,10 +95,32 @@ final readonly class CalculatorPage
             ?? Askable::besides($path, Calculator::Expiry->station(), AnswerKind::Elsewhere);
     }
 
-    /** Whether anything was answered at all. */
+    /** @return array<string, non-empty-list<CalculatorField>> its form's parts: '', and what stands apart */
+    public function parts(): array
+    {
+        $parts = [];
+        foreach ($this->fields as $field) {
+            $parts[$this->calculator->part($field->path)][] = $field;
+        }
+
+        return $parts;
+    }
+
+    /** Whether anything was answered at all, here or in the check it was opened from. */
     public function isBegun(): bool
     {
-        return $this->facts !== [];
+        return $this->facts !== [] || $this->check !== null;
+    }
+
+    /** Whose seat or which model it is about; null where neither is known. */
+    public function who(): Message|string|null
+    {
+        $seat = $this->assessment->situation->case->seat;
+        $label = trim("{$seat?->maker} {$seat?->model}");
+
+        return $this->check === null
+            ? $this->model()?->title()
+            : new Message('flight.of_check', ['name' => $this->check->title(), 'seat' => $label, 'known' => $label !== '']);
     }
 
     public function answer(): CalculatorAnswer
@@ -110,9 +140,22 @@ final readonly class CalculatorPage
      */
     public function with(array $answers): string
     {
-        return route('calculators.show', $this->calculator->value) . '?' . http_build_query([
-            'f' => array_map(static fn(string $answer): array => ['answer' => $answer], $answers) + $this->typed,
-        ]);
+        return $this->address('calculators.show', ['f' => array_map(
+            static fn(string $answer): array => ['answer' => $answer],
+            $answers,
+        ) + $this->typed]);
+    }
+
+    /**
+     * One of its addresses, with all that was answered.
+     *
+     * @param array<string, mixed> $more
+     */
+    public function address(string $route, array $more = []): string
+    {
+        $asked = $more + ['f' => $this->typed] + ($this->check === null ? [] : ['check' => $this->check->id]);
+
+        return route($route, $this->calculator->value) . '?' . http_build_query($asked);
     }
 
     /** Its address with the seat called by a name of the list. */
@@ -124,14 +167,11 @@ final readonly class CalculatorPage
     /** @return array<string, mixed> the facts that a check can keep, in order */
     public function forACheck(): array
     {
-        $model = $this->model();
-        $kept = array_filter(
-            $this->facts,
-            static fn(string $path): bool => ! str_starts_with($path, Calculator::OWN),
+        return array_filter(
+            $this->calculator->given() + $this->before + $this->facts,
+            $this->calculator->isForACheck(...),
             ARRAY_FILTER_USE_KEY,
         );
-
-        return $this->calculator->given() + ($model === null ? [] : ['seat' => $model->rules]) + $kept;
     }
 
     public function model(): ?SeatModel
@@ -160,10 +200,10 @@ final readonly class CalculatorPage
     {
         $facts = [];
         $problems = [];
-        $model = $this->named($this->typedOf('own.model')['answer'] ?? null);
+        $known = $this->known();
         foreach ($this->calculator->facts() as $path) {
             $typed = $this->typedOf($path);
-            if (self::isBlank($typed) || Calculator::isGiven($path, $model)) {
+            if (self::isBlank($typed) || Calculator::isGiven($path, $known)) {
                 continue;
             }
             try {
@@ -206,15 +246,36 @@ final readonly class CalculatorPage
     /** @param array<string, mixed> $facts */
     private function lay(stdClass $case, array $facts): void
     {
-        $model = $this->named($facts['own.model'] ?? null);
-        $seat = $model === null ? [] : ['seat' => $model->rules];
-        $begun = ['seat' => new stdClass(), ...$seat, ...$this->calculator->given()];
-        foreach ($begun + $facts as $path => $value) {
+        $given = isset($this->before['bus.system']) ? [] : $this->calculator->given();
+        foreach (['seat' => new stdClass(), ...$this->before, ...$given] + $facts as $path => $value) {
             if (! str_starts_with($path, Calculator::OWN)) {
                 CasePath::set($case, $path, FactLog::asKept($value));
             }
         }
         FoldedCase::takeCampaigns($case, AssembleCase::campaigns($this->event->recallList));
+    }
+
+    /** @return array<string, mixed> what a check or the chosen model says, by path */
+    private function standing(): array
+    {
+        $model = $this->named($this->typedOf('own.model')['answer'] ?? null);
+
+        return match (true) {
+            $this->check !== null => KnownFromCheck::facts($this->check) + ['own.model' => true],
+            $model !== null => ['seat' => $model->rules],
+            default => [],
+        };
+    }
+
+    /** The same in the case format's shape. */
+    private function known(): stdClass
+    {
+        $known = new stdClass();
+        foreach ($this->before as $path => $value) {
+            CasePath::set($known, $path, FactLog::asKept($value));
+        }
+
+        return $known;
     }
 
     /** @return array<array-key, mixed> */

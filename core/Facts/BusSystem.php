@@ -33,6 +33,12 @@ enum BusSystem: string
         return $this === self::RearHarness || $this === self::ForwardHarness;
     }
 
+    /** What belongs to a bus: no seat that another vehicle could have. */
+    public function isOfBusesOnly(): bool
+    {
+        return $this === self::Integrated || $this === self::Addon || $this === self::Vest;
+    }
+
     /** Whether a way of riding is one that this system offers. */
     public function allows(ModeName $mode): bool
     {

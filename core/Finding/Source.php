@@ -27,6 +27,7 @@ enum Source: string
     case AnchorSpacing = 'anchor_spacing';
     case EceInstructions = 'ece_instructions';
     case AirTravel = 'air_travel';
+    case AircraftLabel = 'aircraft_label';
     case LockableBelts = 'lockable_belts';
     case Anchorages = 'anchorages';
     case OccupantProtection = 'occupant_protection';

@@ -188,8 +188,8 @@ return [
     ],
     'level_again/zones' => ['check' => 'The indicator stands in the zone for this child.'],
     'anchor_straps_long' => [
-        'step' => 'Make the anchor straps long and lead them through the {path, select, rear {rear-facing path, under the child\'\'s legs} '
-            . 'other {forward-facing path, behind the child\'\'s back}}.',
+        'step' => 'Make the anchor straps long and lead them through the {path, select, rear {rear-facing path, under the child\'\'s '
+            . 'legs} other {forward-facing path, behind the child\'\'s back}}.',
         'check' => 'They lie flat, and both hooks reach the crease without pulling.',
     ],
     'wedge' => [
@@ -206,9 +206,9 @@ return [
         'check' => 'You can see from one end to the other; no strap of the seat lies in it.',
     ],
     'thread' => [
-        'step' => 'Lead {webbing, select, lap_belt {the lap belt} lap {only the lap part} both {lap and shoulder part together} other {the '
-            . 'belt}} through the {path, select, rear {rear-facing path, under the child\'\'s legs} other {forward-facing path, behind the '
-            . 'child\'\'s back}}.',
+        'step' => 'Lead {webbing, select, lap_belt {the lap belt} lap {only the lap part} both {lap and shoulder part together} other '
+            . '{the belt}} through the {path, select, rear {rear-facing path, under the child\'\'s legs} other {forward-facing path, '
+            . 'behind the child\'\'s back}}.',
         'check' => 'It lies flat from end to end, without a twist, in the seat\'s guides.',
     ],
     'buckle_turns' => [

@@ -54,9 +54,9 @@ return [
         'none' => 'No seat is held here.',
         'held' => '{held, select, belt {The vehicle belt holds the seat.} lower_anchors {The lower anchors hold the seat.} both {Belt and '
             . 'lower anchors are both on.} nothing {Nothing holds the seat.} other {What holds the seat is not known yet.}}',
-        'path' => '{path, select, rear {The webbing goes under the legs, the rear-facing path{right, select, yes {} other {: the wrong one '
-            . 'for this direction}}.} forward {The webbing goes behind the back, the forward-facing path{right, select, yes {} other {: '
-            . 'the wrong one for this direction}}.} other {Which path the webbing goes through is not known yet.}}',
+        'path' => '{path, select, rear {The webbing goes under the legs, the rear-facing path{right, select, yes {} other {: the wrong '
+            . 'one for this direction}}.} forward {The webbing goes behind the back, the forward-facing path{right, select, yes {} other '
+            . '{: the wrong one for this direction}}.} other {Which path the webbing goes through is not known yet.}}',
         'fixed' => '{fixed, select, yes {Its length is fixed by: {locks}.} no {Nothing fixes its length.} other {Whether its length is '
             . 'fixed cannot be told yet.}}',
         'twisted' => 'The webbing is twisted.',
@@ -94,7 +94,8 @@ return [
     'plane' => [
         'child' => '{known, select, yes {The child weighs {weight} and is {height} tall.} other {The child has not been weighed and '
             . 'measured.}}',
-        'mode' => '{mode}: {fits, select, until {fits, by estimate until {until}} yes {fits} no {does not fit} other {cannot be told yet}}.',
+        'mode' => '{mode}: {fits, select, until {fits, by estimate until {until}} yes {fits} no {does not fit} other {cannot be told '
+            . 'yet}}.',
     ],
     'labels' => [
         'path' => ['rear' => 'rear-facing path', 'forward' => 'forward-facing path'],

@@ -29,8 +29,8 @@ return [
         'title' => 'The ears above the top',
         'when' => 'Ears above the top of the booster\'s back, the head restraint or the seat back.',
         'says' => 'The ears are above the top of the back, the head restraint or the seat back.',
-        'do' => 'First raise the head part of a high back as far as the belt guide allows; else choose a place with a head restraint, or a '
-            . 'booster with a higher back.',
+        'do' => 'First raise the head part of a high back as far as the belt guide allows; else choose a place with a head restraint, or '
+            . 'a booster with a higher back.',
     ],
     'booster.head_support' => [
         'title' => 'The head part of a booster',
@@ -133,8 +133,8 @@ return [
     'extras.unapproved' => [
         'title' => 'Something was added to it',
         'when' => 'Anything that neither came in the box nor is named by the seat\'s maker (an accessory that only says of itself that it '
-            . 'fits is not): strap covers, head pads, mats under the seat, mirrors, toys, covers behind the child. One finding per item. A '
-            . 'mat is slippery or compresses; a mirror or toy can strike a face when the seat rotates in a crash.',
+            . 'fits is not): strap covers, head pads, mats under the seat, mirrors, toys, covers behind the child. One finding per item. '
+            . 'A mat is slippery or compresses; a mirror or toy can strike a face when the seat rotates in a crash.',
         'says' => 'On the seat is something its maker neither supplied nor names: {extra}.',
         'do' => 'Take it off. A mat slips or gives way; a mirror or toy can strike a face when the seat turns in a crash.',
     ],
@@ -231,9 +231,9 @@ return [
         'title' => 'Straps at the wrong height',
         'when' => 'Slot on the wrong side of the shoulder for the direction and the seat\'s convention, or a slot the mode forbids; say '
             . 'which slot is right.',
-        'says' => 'The strap leaves the seat {where, select, below {below} by_below {{by} below} above {above} by_above {{by} above} other '
-            . '{at}} the shoulder; here it must be {must, select, at_or_below {at or below it} at_or_above {at or above it} other {level '
-            . 'with it or up to 25 mm above}}.',
+        'says' => 'The strap leaves the seat {where, select, below {below} by_below {{by} below} above {above} by_above {{by} above} '
+            . 'other {at}} the shoulder; here it must be {must, select, at_or_below {at or below it} at_or_above {at or above it} other '
+            . '{level with it or up to 25 mm above}}.',
     ],
     'harness.height/forbidden' => ['says' => 'This mode does not allow slot {slot}.'],
     'harness.height/measure' => ['do' => 'Measure shoulder and slots, then move the straps.'],
@@ -656,8 +656,8 @@ return [
         'title' => 'No tether anchor there',
         'when' => 'A harness mode that needs or should have a tether, at a place without an anchor. Whether the seat demands it must be '
             . 'known.',
-        'weighs' => 'Fix if a free place has one; else stop where the seat, the label\'s standard or the practice demands the tether; else '
-            . 'advise, the strap stowed.',
+        'weighs' => 'Fix if a free place has one; else stop where the seat, the label\'s standard or the practice demands the tether; '
+            . 'else advise, the strap stowed.',
         'says' => 'This place has no tether anchor.',
     ],
     'place.no_tether_anchor/move' => ['do' => 'Move to a place that has one.'],

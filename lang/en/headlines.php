@@ -24,8 +24,8 @@ return [
     'unknown' => 'It cannot be told yet.',
     'anchors' => '{inclusive, select, yes {Up to} other {Under}} a child of {weight}, by {from}.',
     'wedge' => [
-        'lifts' => '{stack, select, one_noodle {One noodle lifts} three_noodles {Three noodles, taped in a triangle, lift} other {A rolled '
-            . 'towel lifts}} the crease by {lift} and {stack, select, three_noodles {gain} other {gains}} {gain}.',
+        'lifts' => '{stack, select, one_noodle {One noodle lifts} three_noodles {Three noodles, taped in a triangle, lift} other {A '
+            . 'rolled towel lifts}} the crease by {lift} and {stack, select, three_noodles {gain} other {gains}} {gain}.',
         'forbidden' => 'Its maker forbids a noodle or towel: set the recline by the seat’s own foot or setting.',
         'unknown' => 'It cannot be told yet: its maker must be known to allow a wedge, and angle and base length must be measured.',
         'none' => 'No wedge is needed: at this angle the seat is not too upright.',

@@ -22,11 +22,11 @@ return [
         'retractor_tug' => 'This retractor stops only on a tug and locks nothing.',
         'retractor_none' => 'No retractor here can lock.',
         'retractor_unknown' => 'The retractor is not known: pull the belt slowly to the very end and let it back.',
-        'clip_tips' => 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor tips. '
-            . 'Two people, last choice.',
+        'clip_tips' => 'A locking clip can join lap and shoulder part, the retractor left free: for a seat that the locked retractor '
+            . 'tips. Two people, last choice.',
         'clip_works' => 'A locking clip can join lap and shoulder part; two people, last choice.',
-        'clip_not' => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that stays free, on a seat without a '
-            . 'lock-off or clamp door.',
+        'clip_not' => 'A locking clip is for a lap-shoulder belt with a sliding plate and a retractor that stays free, on a seat without '
+            . 'a lock-off or clamp door.',
         'clip_unknown' => 'The belt, its plate or its retractor is not known, or whether the seat has a lock of its own.',
     ],
     'within' => [

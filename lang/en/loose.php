@@ -21,7 +21,8 @@ return [
         'too_upright' => 'Too upright',
     ],
     'steps' => [
-        'weight_in' => 'Put your weight into the seat over the belt path: hand, knee, or hips from behind, as the maker allows, and tighten',
+        'weight_in' => 'Put your weight into the seat over the belt path: hand, knee, or hips from behind, as the maker allows, and '
+            . 'tighten',
         'pull_from_inside' => 'Pull the shoulder webbing from inside the seat, near the buckle',
         'rock_it' => 'Rock the seat from side to side and feed the slack back as it comes',
         'peg_belt' => 'Peg the belt so that it cannot run back while you tighten; take the peg off at the end',

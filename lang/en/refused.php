@@ -23,8 +23,8 @@ return [
     'why_declined' => 'Write down why the family declines; it still counts as open.',
     'nothing_to_undo' => 'There is nothing to take back.',
     'entered_meanwhile' => 'Something was entered in the meantime. Look at it first, then undo.',
-    'other_kept' => 'Another answer was kept under this entry before, and its reply was lost on the way. What is kept is shown now; answer '
-        . 'again if it is not right.',
+    'other_kept' => 'Another answer was kept under this entry before, and its reply was lost on the way. What is kept is shown now; '
+        . 'answer again if it is not right.',
     'signed' => 'This family has left; its check is signed and stays as it is.',
     'look_once_more' => 'Something was entered since this page was made. Look once more.',
     'say_why' => 'Something is still open. Choose or write down why the family leaves all the same.',

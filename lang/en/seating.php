@@ -15,8 +15,8 @@ return [
     ],
     'advised' => '{who} at {at}: {says} {do}',
     'unknown' => '{who} at {at}: look first, not everything is known: {facts}.',
-    'middle' => '{who}, {whom, select, youngest {the youngest} other {the least protected}}, has the middle of the back, farthest from any '
-        . 'side impact.',
+    'middle' => '{who}, {whom, select, youngest {the youngest} other {the least protected}}, has the middle of the back, farthest from '
+        . 'any side impact.',
     'kerb' => '{who}, {whom, select, youngest {the youngest} other {the least protected}}, sits at the kerb side.',
     'middle_free' => '{middle} stays free: with {who} there the seats side by side would be {seats} wide, and their places have {usable}.',
     'widths' => 'Not every width is known: try whether the seats stand side by side.',

@@ -25,8 +25,8 @@ return [
     'child' => 'Child {letter}: {verdict}',
     'before' => 'Before this child rides in it',
     'declined' => 'The family did not want it changed: “{why}”.',
-    'unfinished' => 'The check is not finished: {n, plural, one {# thing has} other {# things have}} not been looked at, so nothing can be '
-        . 'promised.',
+    'unfinished' => 'The check is not finished: {n, plural, one {# thing has} other {# things have}} not been looked at, so nothing can '
+        . 'be promised.',
     'corrected' => 'What was found and put right',
     'again' => 'How to do it again',
     'no_card' => 'As it stands no child may ride in it, so no steps to install it are printed.',

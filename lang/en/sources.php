@@ -34,4 +34,5 @@ return [
     'marked' => '{mark}: {source}',
     'bus_seats' => '49 CFR 571.222',
     'head_start' => '45 CFR 1303.72',
+    'aircraft_label' => '49 CFR 571.213, the label\'s words for aircraft',
 ];

@@ -17,9 +17,9 @@ return [
     'manual_line' => 'A made-up seat’s manual, page 12',
     'made_up' => 'Owner’s manual, page 12. A made-up seat: no real one has these rules.',
     'glance' => 'Your seat at a glance',
-    'seat' => 'Model number TW-5. It meets FMVSS 213. Use it for 8 years from the day it was made. It weighs 21 lb and is 445 mm wide; 410 '
-        . 'mm of its base rest on the cushion. It has a lock-off; the retractor may be locked as well. A noodle or rolled towel may be '
-        . 'used. Belt and lower anchors are never used together, nor the bars of two neighbouring places. Not with inflatable belts.',
+    'seat' => 'Model number TW-5. It meets FMVSS 213. Use it for 8 years from the day it was made. It weighs 21 lb and is 445 mm wide; '
+        . '410 mm of its base rest on the cushion. It has a lock-off; the retractor may be locked as well. A noodle or rolled towel may '
+        . 'be used. Belt and lower anchors are never used together, nor the bars of two neighbouring places. Not with inflatable belts.',
     'rear' => 'Rear-facing',
     'rear_text' => 'From 5 lb to 40 lb, on the lower anchors to 35 lb; up to 40 in tall, with at least 1 in of shell above the head. '
         . 'Recline setting 1 or 2. Do not use the tether.',

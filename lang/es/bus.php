@@ -44,8 +44,8 @@ return [
     'plan' => [
         'title' => 'Acomodar un autobús',
         'subtitle' => 'Quién se sienta dónde y con qué',
-        'intro' => 'Los niños con sistema de sujeción van junto a la ventana y lo más adelante que se pueda, fuera de las filas de salida; '
-            . 'nadie va sin cinturón detrás de una correa; los de una parada van juntos, los primeros en subir atrás.',
+        'intro' => 'Los niños con sistema de sujeción van junto a la ventana y lo más adelante que se pueda, fuera de las filas de '
+            . 'salida; nadie va sin cinturón detrás de una correa; los de una parada van juntos, los primeros en subir atrás.',
         'no_layouts' => 'Todavía no se ha anotado ningún autobús.',
         'riders' => 'Quién viaja',
         'roster' => 'Un pasajero por línea',
@@ -62,8 +62,8 @@ return [
         'begin' => 'Aún sin acomodar',
         'begin_hint' => 'Revise los pasajeros y lo que hay, y luego pida el plan.',
         'seat' => 'Acomodar',
-        'belts' => 'Los autobuses de hasta 10,000 lb de peso bruto tienen cinturones en todas partes ({seats}) y anclajes inferiores en al '
-            . 'menos dos lugares ({anchors}); los más grandes solo necesitan uno para el chofer. De memoria.',
+        'belts' => 'Los autobuses de hasta 10,000 lb de peso bruto tienen cinturones en todas partes ({seats}) y anclajes inferiores en '
+            . 'al menos dos lugares ({anchors}); los más grandes solo necesitan uno para el chofer. De memoria.',
         'count' => '{id}: anote cuántos hay con un número',
     ],
     'roster' => [

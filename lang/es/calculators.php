@@ -47,8 +47,8 @@ return [
         'gains' => 'gana',
         'squeezed' => 'muy o poco apretado',
         'spread' => '{least} a {most}',
-        'memory' => 'Dos juntos no son más altos que uno. Lo que conserva un tubo de espuma al apretarse está escrito de memoria: vuelva a '
-            . 'medir el ángulo.',
+        'memory' => 'Dos juntos no son más altos que uno. Lo que conserva un tubo de espuma al apretarse está escrito de memoria: vuelva '
+            . 'a medir el ángulo.',
         'title' => '¿Qué cuña debajo del asiento?',
         'line' => 'Ángulo que falta y largo de la base: tubos de espuma o toalla.',
         'stacks' => ['one_noodle' => 'Un tubo de espuma', 'three_noodles' => 'Tres tubos de espuma, unidos en triángulo'],

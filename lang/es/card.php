@@ -168,9 +168,9 @@ return [
         'check' => 'Está donde pide el indicador, con el vehículo en suelo nivelado.',
     ],
     'tether_hook' => [
-        'step' => 'Enganche la correa superior{at, select, seat_back {, detrás del respaldo del vehículo} shelf {, en la repisa detrás del '
-            . 'asiento} floor {, en el piso detrás del asiento} roof {, en el techo} boot {, en la cajuela} wall {, en la pared detrás del '
-            . 'asiento} other {}}, pasándola alrededor del apoyacabezas como indica el vehículo.',
+        'step' => 'Enganche la correa superior{at, select, seat_back {, detrás del respaldo del vehículo} shelf {, en la repisa detrás '
+            . 'del asiento} floor {, en el piso detrás del asiento} roof {, en el techo} boot {, en la cajuela} wall {, en la pared '
+            . 'detrás del asiento} other {}}, pasándola alrededor del apoyacabezas como indica el vehículo.',
         'check' => 'Está en un verdadero anclaje de correa superior, en su posición, con la correa plana.',
     ],
     'tether_tighten' => ['step' => 'Tense la correa superior.', 'check' => 'No queda holgura en la correa.'],
@@ -185,8 +185,8 @@ return [
             . 'fabricante}}, de lado a lado y de adelante hacia atrás.',
     ],
     'movement/tether' => [
-        'step' => 'Pruebe el movimiento en la ruta del cinturón, con la correa superior todavía floja: con la mano menos hábil y la fuerza '
-            . 'de un apretón de manos.',
+        'step' => 'Pruebe el movimiento en la ruta del cinturón, con la correa superior todavía floja: con la mano menos hábil y la '
+            . 'fuerza de un apretón de manos.',
     ],
     'movement_again' => [
         'step' => 'Pruebe otra vez el movimiento en la ruta del cinturón.',
@@ -204,8 +204,8 @@ return [
     ],
     'level_again/zones' => ['check' => 'El indicador está en la zona para este niño.'],
     'anchor_straps_long' => [
-        'step' => 'Alargue las correas de anclaje y páselas por la {path, select, rear {ruta para mirar hacia atrás, debajo de las piernas '
-            . 'del niño} other {ruta para mirar hacia adelante, detrás de la espalda del niño}}.',
+        'step' => 'Alargue las correas de anclaje y páselas por la {path, select, rear {ruta para mirar hacia atrás, debajo de las '
+            . 'piernas del niño} other {ruta para mirar hacia adelante, detrás de la espalda del niño}}.',
         'check' => 'Quedan planas, y ambos ganchos llegan al pliegue sin tirar.',
     ],
     'wedge' => [
@@ -222,8 +222,8 @@ return [
         'check' => 'Se ve de un extremo al otro; ninguna correa del asiento está en ella.',
     ],
     'thread' => [
-        'step' => 'Pase {webbing, select, lap_belt {el cinturón abdominal} lap {solo la parte abdominal} both {juntas la parte abdominal y '
-            . 'la del hombro} other {el cinturón}} por la {path, select, rear {ruta para mirar hacia atrás, debajo de las piernas del '
+        'step' => 'Pase {webbing, select, lap_belt {el cinturón abdominal} lap {solo la parte abdominal} both {juntas la parte abdominal '
+            . 'y la del hombro} other {el cinturón}} por la {path, select, rear {ruta para mirar hacia atrás, debajo de las piernas del '
             . 'niño} other {ruta para mirar hacia adelante, detrás de la espalda del niño}}.',
         'check' => 'Queda plano de un extremo al otro, sin torceduras, en las guías del asiento.',
     ],
@@ -244,8 +244,8 @@ return [
         'check' => 'Cierra con un chasquido y la cinta queda plana en él.',
     ],
     'clip_on' => [
-        'step' => 'Ponga el clip en las dos partes, {known, select, yes {a no más de {limit}} other {tan cerca como dice su manual}} de la '
-            . 'placa.',
+        'step' => 'Ponga el clip en las dos partes, {known, select, yes {a no más de {limit}} other {tan cerca como dice su manual}} de '
+            . 'la placa.',
         'check' => 'Ambas capas quedan planas debajo de las cuatro puntas.',
     ],
     'retractor_free' => [

@@ -41,7 +41,8 @@ return [
     'search' => 'Fabricante, modelo o nombre comercial',
     'search_example' => 'fabricante, modelo o nombre comercial',
     'files' => 'Archivos',
-    'files_hint' => 'JSON lleva todas las reglas; CSV las que caben en una línea, y conserva las formas de viajar que un modelo tiene aquí.',
+    'files_hint' => 'JSON lleva todas las reglas; CSV las que caben en una línea, y conserva las formas de viajar que un modelo tiene '
+        . 'aquí.',
     'file' => 'Asientos como JSON o CSV',
     'take_file' => 'Tomar el archivo',
     'change' => 'Cambiar una regla',

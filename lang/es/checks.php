@@ -218,12 +218,12 @@ return [
     ],
     'instead' => [
         'title' => 'Otro asiento',
-        'how' => 'Asientos que le servirían ahora a este niño en este vehículo, primero el que más dura. Entregue solo uno que esté en las '
-            . 'existencias del evento y mire su etiqueta.',
+        'how' => 'Asientos que le servirían ahora a este niño en este vehículo, primero el que más dura. Entregue solo uno que esté en '
+            . 'las existencias del evento y mire su etiqueta.',
         'fits' => '{mode}, en {place}{known, select, yes {, probablemente hasta {until}} other {}}',
         'give' => 'Entregar este',
-        'none' => 'No se sabe de ningún asiento del catálogo que sirva. Hay que conocer peso, talla, fecha de nacimiento y los lugares del '
-            . 'vehículo.',
+        'none' => 'No se sabe de ningún asiento del catálogo que sirva. Hay que conocer peso, talla, fecha de nacimiento y los lugares '
+            . 'del vehículo.',
         'given' => 'El niño se va en otro asiento. Mire todo de nuevo.',
     ],
     'photos' => [

@@ -15,8 +15,8 @@ return [
     'choose' => 'Elija',
     'close' => 'Cerrar',
     'to_content' => 'Ir al contenido',
-    'caution' => 'Mint Buckle apoya a un técnico capacitado. Primero están las instrucciones del asiento y del vehículo, la ley local y el '
-        . 'técnico certificado.',
+    'caution' => 'Mint Buckle apoya a un técnico capacitado. Primero están las instrucciones del asiento y del vehículo, la ley local y '
+        . 'el técnico certificado.',
     'menu' => 'Principal',
     'units' => 'Unidades',
     'look' => 'Buscar',

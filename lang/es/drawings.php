@@ -28,12 +28,12 @@ return [
         'shoulder' => '{known, select, yes {El hombro está a {shoulder} sobre el cojín.} other {No se ha medido el hombro.}}',
         'slot' => '{known, select, yes {Las correas salen de la ranura {slot}.} other {No se conoce la ranura en uso.}}',
         'right' => '{known, select, yes {La ranura {slot} es la correcta.} other {Todavía no se puede decir qué ranura es la correcta.}}',
-        'clip' => '{clip, select, unknown {No se ha mirado el broche de pecho.} high {El broche de pecho está muy alto.} armpit {El broche '
-            . 'de pecho está en las axilas.} low {El broche de pecho está muy bajo.} other {El broche de pecho está abierto.}}',
+        'clip' => '{clip, select, unknown {No se ha mirado el broche de pecho.} high {El broche de pecho está muy alto.} armpit {El '
+            . 'broche de pecho está en las axilas.} low {El broche de pecho está muy bajo.} other {El broche de pecho está abierto.}}',
         'tight' => '{passes, select, yes {Las correas están ceñidas.} no {Las correas están flojas.} other {No se ha hecho la prueba de '
             . 'tensión.}}',
-        'lap' => '{lap, select, thighs {La parte abdominal está sobre los muslos.} belly {La parte abdominal está sobre el vientre.} other '
-            . '{No se ha mirado la parte abdominal.}}',
+        'lap' => '{lap, select, thighs {La parte abdominal está sobre los muslos.} belly {La parte abdominal está sobre el vientre.} '
+            . 'other {No se ha mirado la parte abdominal.}}',
         'shoulder_part' => '{shoulder, select, neck {La parte del hombro está en el cuello.} mid_chest {La parte del hombro cruza el '
             . 'centro del pecho.} off_shoulder {La parte del hombro está fuera del hombro.} other {No se ha mirado la parte del hombro.}}',
         'belt_only' => 'El niño viaja solo con el cinturón.',
@@ -58,9 +58,10 @@ return [
         'held' => '{held, select, belt {El cinturón del vehículo sujeta el asiento.} lower_anchors {Los anclajes inferiores sujetan el '
             . 'asiento.} both {El cinturón y los anclajes inferiores están puestos.} nothing {Nada sujeta el asiento.} other {Todavía no '
             . 'se sabe qué sujeta el asiento.}}',
-        'path' => '{path, select, rear {La cinta pasa debajo de las piernas, la ruta para mirar hacia atrás{right, select, yes {} other {: '
-            . 'la equivocada para esta dirección}}.} forward {La cinta pasa detrás de la espalda, la ruta para mirar hacia adelante{right, '
-            . 'select, yes {} other {: la equivocada para esta dirección}}.} other {Todavía no se sabe por qué ruta pasa la cinta.}}',
+        'path' => '{path, select, rear {La cinta pasa debajo de las piernas, la ruta para mirar hacia atrás{right, select, yes {} other '
+            . '{: la equivocada para esta dirección}}.} forward {La cinta pasa detrás de la espalda, la ruta para mirar hacia '
+            . 'adelante{right, select, yes {} other {: la equivocada para esta dirección}}.} other {Todavía no se sabe por qué ruta pasa '
+            . 'la cinta.}}',
         'fixed' => '{fixed, select, yes {Su largo lo fija: {locks}.} no {Nada fija su largo.} other {Todavía no se puede decir si algo '
             . 'fija su largo.}}',
         'twisted' => 'La cinta está torcida.',

@@ -16,8 +16,8 @@ return [
         'when' => 'La parte abdominal no pasa debajo de ambos apoyabrazos; del lado de la hebilla van las dos partes por debajo; la guía '
             . 'del hombro hace falta y no se usa.',
         'says' => 'El cinturón no pasa por las guías del elevador como debe.',
-        'do' => 'La parte abdominal por debajo de ambos apoyabrazos; del lado de la hebilla van las dos partes por debajo; use la guía del '
-            . 'hombro donde haga falta.',
+        'do' => 'La parte abdominal por debajo de ambos apoyabrazos; del lado de la hebilla van las dos partes por debajo; use la guía '
+            . 'del hombro donde haga falta.',
         'missed_lap_buckle_side' => 'Del lado de la hebilla el cinturón no está debajo del apoyabrazos.',
         'lead_lap_buckle_side' => 'Del lado de la hebilla pase la parte abdominal y la del hombro por debajo del apoyabrazos.',
         'missed_lap_door_side' => 'Del lado de la puerta la parte abdominal no está debajo del apoyabrazos.',
@@ -30,8 +30,8 @@ return [
         'title' => 'Las orejas por encima del borde',
         'when' => 'Orejas por encima del respaldo del elevador, del apoyacabezas o del asiento.',
         'says' => 'Las orejas están por encima del borde superior del respaldo, del apoyacabezas o del asiento del vehículo.',
-        'do' => 'Primero suba la cabecera del elevador hasta donde lo permita la guía del cinturón; si no, elija un lugar con apoyacabezas '
-            . 'o un elevador con respaldo más alto.',
+        'do' => 'Primero suba la cabecera del elevador hasta donde lo permita la guía del cinturón; si no, elija un lugar con '
+            . 'apoyacabezas o un elevador con respaldo más alto.',
     ],
     'booster.head_support' => [
         'title' => 'La cabecera de un elevador',
@@ -138,10 +138,11 @@ return [
         'title' => 'Se le agregó algo',
         'when' => 'Cualquier cosa que no venía en la caja ni la nombra el fabricante del asiento (un accesorio que solo dice de sí mismo '
             . 'que sirve no cuenta): fundas de correas, almohadillas, alfombrillas debajo, espejos, juguetes, fundas detrás del niño. Un '
-            . 'hallazgo por cada cosa. Una alfombrilla resbala o cede; un espejo o un juguete puede golpear la cara cuando el asiento gira '
-            . 'en un choque.',
+            . 'hallazgo por cada cosa. Una alfombrilla resbala o cede; un espejo o un juguete puede golpear la cara cuando el asiento '
+            . 'gira en un choque.',
         'says' => 'En el asiento hay algo que el fabricante no suministró ni menciona: {extra}.',
-        'do' => 'Quítelo. Una alfombrilla resbala o cede; un espejo o un juguete puede golpear la cara cuando el asiento gira en un choque.',
+        'do' => 'Quítelo. Una alfombrilla resbala o cede; un espejo o un juguete puede golpear la cara cuando el asiento gira en un '
+            . 'choque.',
     ],
     'fit.head_forward' => [
         'title' => 'Las orejas por encima de la carcasa',
@@ -347,8 +348,8 @@ return [
     ],
     'label.name_only' => [
         'title' => 'Solo se conoce el nombre comercial',
-        'when' => 'Solo se conoce un nombre comercial; asientos de nombre parecido tienen reglas y retiros distintos: hace falta el número '
-            . 'de modelo.',
+        'when' => 'Solo se conoce un nombre comercial; asientos de nombre parecido tienen reglas y retiros distintos: hace falta el '
+            . 'número de modelo.',
         'says' => 'Solo se conoce el nombre comercial {name}. Asientos de nombre parecido tienen reglas y retiros distintos.',
         'do' => 'Lea el número de modelo en la etiqueta.',
     ],
@@ -398,8 +399,8 @@ return [
     'measure.overhang' => [
         'title' => 'Sobresale del borde',
         'when' => 'La base sobresale del cojín más de lo que permite el asiento; sin cifra, al menos {share} sobre el cojín.',
-        'says' => 'La base sobresale {overhang} del borde del cojín; el asiento permite {inclusive, select, yes {como máximo} other {menos '
-            . 'de}} {limit}.',
+        'says' => 'La base sobresale {overhang} del borde del cojín; el asiento permite {inclusive, select, yes {como máximo} other '
+            . '{menos de}} {limit}.',
         'do' => 'Mueva el asiento hacia atrás, elija un lugar más profundo u otro asiento.',
     ],
     'measure.overhang/share' => [
@@ -491,9 +492,9 @@ return [
     ],
     'measure.too_upright' => [
         'title' => 'Demasiado vertical',
-        'when' => 'Mirando hacia atrás: el indicador dice demasiado vertical, o el ángulo está por debajo del rango del asiento. Demasiado '
-            . 'vertical deja caer la cabeza de un bebé y cerrar la vía aérea. Donde el asiento lo dice, no es falta para un niño que se '
-            . 'sabe que se sienta sin apoyo.',
+        'when' => 'Mirando hacia atrás: el indicador dice demasiado vertical, o el ángulo está por debajo del rango del asiento. '
+            . 'Demasiado vertical deja caer la cabeza de un bebé y cerrar la vía aérea. Donde el asiento lo dice, no es falta para un '
+            . 'niño que se sabe que se sienta sin apoyo.',
         'says' => 'El asiento está demasiado vertical{seen, select, indicator { según su indicador} both {: {angle}; el asiento pide al '
             . 'menos {limit}, y su indicador también lo dice} other {: {angle}; el asiento pide al menos {limit}}}.',
     ],
@@ -751,8 +752,8 @@ return [
     ],
     'secure.anchor_not_there' => [
         'title' => 'Enganchado a lo que no es anclaje',
-        'when' => 'Enganchado a algo que no es un anclaje designado (argolla de carga, estructura del asiento), para anclajes inferiores o '
-            . 'correa superior; o el lugar no lo tiene.',
+        'when' => 'Enganchado a algo que no es un anclaje designado (argolla de carga, estructura del asiento), para anclajes inferiores '
+            . 'o correa superior; o el lugar no lo tiene.',
     ],
     'secure.anchor_not_there/hook' => [
         'says' => 'Un gancho está sujeto a algo que no es un anclaje inferior.',
@@ -914,8 +915,8 @@ return [
         'title' => 'El bloqueador del lado equivocado',
         'when' => 'El bloqueador del lado equivocado, o ambos, donde el fabricante dice cuál.',
         'says' => 'El bloqueador del cinturón está cerrado del lado equivocado.',
-        'do' => 'Ciérrelo {side, select, buckle_side {del lado de la hebilla} shoulder_side {del lado del hombro} other {de ambos lados}}, '
-            . 'como indica su fabricante.',
+        'do' => 'Ciérrelo {side, select, buckle_side {del lado de la hebilla} shoulder_side {del lado del hombro} other {de ambos '
+            . 'lados}}, como indica su fabricante.',
     ],
     'secure.nothing' => [
         'title' => 'Nada sujeta el asiento',
@@ -965,8 +966,8 @@ return [
         'when' => 'La cinta en la ruta de la otra dirección: la ruta hacia atrás va debajo de las piernas, la ruta hacia adelante detrás '
             . 'de la espalda.',
         'says' => 'La cinta pasa por la ruta {path, select, rear {para mirar hacia atrás} other {para mirar hacia adelante}}.',
-        'do' => '{path, select, rear {Use la ruta para mirar hacia adelante: queda detrás de la espalda del niño.} other {Use la ruta para '
-            . 'mirar hacia atrás: queda debajo de las piernas del niño.}}',
+        'do' => '{path, select, rear {Use la ruta para mirar hacia adelante: queda detrás de la espalda del niño.} other {Use la ruta '
+            . 'para mirar hacia atrás: queda debajo de las piernas del niño.}}',
     ],
     'bus.unrestrained' => [
         'title' => 'Nada sujeta a un niño pequeño',

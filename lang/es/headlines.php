@@ -28,7 +28,8 @@ return [
             . 'levantan} other {Una toalla enrollada levanta}} el pliegue {lift} y {stack, select, three_noodles {ganan} other {gana}} '
             . '{gain}.',
         'forbidden' => 'Su fabricante prohíbe un tubo de espuma o una toalla: recline con el pie o el ajuste propio del asiento.',
-        'unknown' => 'Todavía no se puede decir: hay que saber que el fabricante permite una cuña, y medir el ángulo y el largo de la base.',
+        'unknown' => 'Todavía no se puede decir: hay que saber que el fabricante permite una cuña, y medir el ángulo y el largo de la '
+            . 'base.',
         'none' => 'No hace falta cuña: con este ángulo el asiento no está demasiado vertical.',
     ],
     'slot' => [

@@ -26,8 +26,8 @@ return [
         'steps' => [
             'pinch' => 'Abroche, apriete y junte ambas partes con los dedos en la placa.',
             'prongs' => 'Desabroche sin soltar; ponga ambas capas debajo de las cuatro puntas, cerca de la placa.',
-            'second' => 'Otra persona empuja la hebilla hacia arriba desde abajo mientras usted mete la placa: incline el asiento lejos de '
-                . 'la hebilla y luego enderécelo.',
+            'second' => 'Otra persona empuja la hebilla hacia arriba desde abajo mientras usted mete la placa: incline el asiento lejos '
+                . 'de la hebilla y luego enderécelo.',
             'easy' => 'Si la placa entra muy fácil en la hebilla, el clip quedó flojo; si se mueve, se quita y se comienza de nuevo.',
             'mode' => 'El modo de bloqueo puede usarse para hallar el largo; debe quitarse una vez puesto el clip.',
         ],
@@ -55,8 +55,8 @@ return [
         'title' => 'Cómo se bloquean los cinturones',
         'steps' => [
             'must' => 'Algo debe fijar el largo de la parte abdominal, o el asiento se desliza cuando el vehículo frena fuerte.',
-            'order' => 'En este orden: un bloqueador o puerta de sujeción en el asiento, una placa que agarra, un retractor con trinquete, '
-                . 'un clip de bloqueo.',
+            'order' => 'En este orden: un bloqueador o puerta de sujeción en el asiento, una placa que agarra, un retractor con '
+                . 'trinquete, un clip de bloqueo.',
             'first' => 'Primero abroche, quite la holgura y luego bloquee: un cinturón bloqueado ya no da cinta.',
             'prove' => 'Compruébelo con un tirón firme: no debe ceder.',
         ],

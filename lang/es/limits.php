@@ -27,8 +27,8 @@ return [
         'made_from' => '{known, select, yes {{day}} other {no aplica}}',
         'no_tether' => '{allowed, select, yes {solo si el fabricante lo dice} other {nunca}}',
         'booster' => '{heavy, select, yes {{from} y {weight}} other {{from}}}',
-        'straps' => '{rule, select, at_or_below {al nivel del hombro o debajo} at_or_above {al nivel del hombro o encima} other {al nivel, '
-            . 'hasta 25 mm encima}}',
+        'straps' => '{rule, select, at_or_below {al nivel del hombro o debajo} at_or_above {al nivel del hombro o encima} other {al '
+            . 'nivel, hasta 25 mm encima}}',
         'tightness' => '{test, select, pinch {pellizco: no se puede pellizcar la cinta a lo largo} other {un dedo entre la correa y el '
             . 'niño, no dos}}',
         'chest_clip' => '{has, select, yes {tiene, a la altura de las axilas} other {ninguno}}',

@@ -35,9 +35,10 @@ return [
         'title' => 'Servicio simulado: que responda',
         'hint' => 'Un sustituto que viene con Mint Buckle. Responda lo que responda, la lista en uso queda hasta que usted tome otra.',
         'name' => 'El servicio',
-        'no_answer' => 'no respondió a tiempo, {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un archivo.',
-        'error' => 'respondió con un error ({status}), {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un '
+        'no_answer' => 'no respondió a tiempo, {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de un '
             . 'archivo.',
+        'error' => 'respondió con un error ({status}), {n, plural, one {una vez} other {# veces}}. Pruebe más tarde, o tome la lista de '
+            . 'un archivo.',
     ],
     'affected' => 'Su asiento tiene un retiro.',
     'possible' => 'Su asiento puede tener un retiro: lo decidirían la fecha de fabricación, el modelo o la serie.',

@@ -39,8 +39,8 @@ return [
     'manuals' => 'Lea los manuales del asiento y del vehículo y guarde el del asiento con él. Nada suelto en el vehículo; todos '
         . 'abrochados; el asiento de atrás hasta los 13.',
     'questions' => '¿Preguntas?',
-    'ask' => 'Pregunte a un técnico certificado en seguridad de niños pasajeros, o al fabricante del asiento, con el número de modelo y la '
-        . 'fecha de fabricación.',
+    'ask' => 'Pregunte a un técnico certificado en seguridad de niños pasajeros, o al fabricante del asiento, con el número de modelo y '
+        . 'la fecha de fabricación.',
     'fine' => 'Esta hoja dice lo que se vio ese día. Primero están las instrucciones del asiento y del vehículo y la ley, y el asiento '
         . 'debe revisarse de nuevo cada vez que se mueva, quede chico o pase por un choque.',
 ];

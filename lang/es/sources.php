@@ -30,4 +30,5 @@ return [
     'marked' => '{mark}: {source}',
     'bus_seats' => '49 CFR 571.222',
     'head_start' => '45 CFR 1303.72',
+    'aircraft_label' => '49 CFR 571.213, las palabras de la etiqueta para aeronaves',
 ];

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Calculators\Calculator;
+use App\Calculators\KnownFromCheck;
+use App\Checks\AssembleCase;
 use App\Models\SeatModel;
 use App\Models\Visit;
 use Illuminate\Support\Str;
+use MintBuckle\Core\Record\InspectionPhase;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Calculators answer without a visit, and become one. */
@@ -59,6 +62,52 @@ final class CalculatorsTest extends FeatureTestCase
         $ask('OM-220', ['child.weight' => ['amount' => '60', 'unit' => 'lb']])->assertSee('data-answer="no"', false)->assertSee('outside the limits');
         $ask('OM-70', $child)->assertSee('data-answer="no"', false)->assertSee('belted without the base');
         $ask('OM-70', ['seat.baseless' => ['answer' => 'allowed']] + $child)->assertSee('data-answer="no"', false);
+    }
+
+    public function testAFlightFromACheckAsksOnlyWhatItDoesNotKnow(): void
+    {
+        $check = self::check(1);
+        $ask = fn(string $page, array $typed = [], array $more = []) => $this->signedIn()->get("/calculators/flight{$page}?" . http_build_query(['check' => $check->id, 'f' => $typed] + $more))->assertOk();
+        $this->signedIn()->get("/checks/{$check->id}/left/label")->assertSee(e(route('calculators.show', ['flight', 'check' => $check->id])), false);
+        $known = KnownFromCheck::facts($check);
+        $page = $ask('')->assertSee($check->title())->assertDontSee('f[own.model]', false)->assertDontSee('f[child.weight]', false)->assertDontSee('Make it a check');
+        self::assertArrayNotHasKey('vehicle', $known);
+        self::assertArrayHasKey('child', $known);
+        $page->assertSee('name="f[vehicle.positions.0.retractor][answer]"', false);
+
+        $car = ['vehicle.positions.0.belt' => ['answer' => 'lap_shoulder'], 'vehicle.positions.0.retractor' => ['answer' => 'switchable'], 'vehicle.positions.0.latch_plate' => ['answer' => 'sliding']];
+        $ask('', ['seat.aircraft_certified' => ['answer' => 'yes'], 'seat.detachable' => ['answer' => 'no']] + $car)->assertSee('data-part="car"', false);
+        $ask('/sheet', $car, ['language' => 'es'])->assertSee('lang="es"', false)->assertSee('En el avión');
+        $ask('/sheet', $car, ['language' => 'xx'])->assertSee('data-answer=', false);
+        $this->get('/calculators/flight?check=no-id')->assertNotFound();
+        $this->get('/calculators/flight?check=' . Str::uuid())->assertNotFound();
+    }
+
+    public function testOnePageToPrintForAFlight(): void
+    {
+        $model = SeatModel::query()->where('rules->model', 'OM-220')->firstOrFail();
+        $typed = [
+            'own.model' => ['answer' => (string) $model->id], 'setup.mode' => ['answer' => 'rear_harness'], 'child.born_on' => ['answer' => '2025-10-01'], 'child.weight' => ['amount' => '22', 'unit' => 'lb'],
+            'child.height' => ['amount' => '29', 'unit' => 'in'], 'setup.head_to_shell_top' => ['amount' => '3', 'unit' => 'in'], 'vehicle.positions.0.belt' => ['answer' => 'lap_shoulder'], 'vehicle.positions.0.latch_plate' => ['answer' => 'sliding'],
+            'vehicle.positions.0.retractor' => ['answer' => 'switchable'],
+        ];
+        $sheet = $this->signedIn()->get('/calculators/flight/sheet?' . http_build_query(['f' => $typed]))->assertOk();
+        $sheet->assertSeeInOrder([$model->title(), 'It may be used on an aircraft.', 'Before the day', 'In the aircraft', 'never in an exit row', 'lap belt through the rear-facing path', 'No tether', 'Taking it out', 'The car at the other end', 'That belt can be locked. The retractor can lock the whole belt.', '14 CFR 121.311'], false);
+        $handle = ['setup.mode' => ['answer' => 'rear_harness'], 'seat.detachable' => ['answer' => 'yes'], 'own.handle' => ['amount' => '4', 'unit' => 'in'], 'own.other_handle' => ['amount' => '1', 'unit' => 'in']];
+        $this->get('/calculators/flight?' . http_build_query(['f' => $handle]))->assertOk()->assertSee('there is 3 in more room')->assertSee('f[own.handle]', false);
+        $open = $this->get('/calculators/flight/sheet?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'rear_harness']]]))->assertOk();
+        $open->assertSee('Look or ask, before this page can be followed')->assertDontSee('data-part="aboard"', false);
+        $no = $this->get('/calculators/flight/sheet?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'high_back_booster']]]))->assertOk();
+        $no->assertSee('data-answer="no"', false)->assertDontSee('data-part=', false);
+    }
+
+    public function testACheckMadeOfAFlightKeepsNothingOfTheOtherCar(): void
+    {
+        $typed = ['setup.mode' => ['answer' => 'rear_harness'], 'seat.aircraft_certified' => ['answer' => 'yes'], 'vehicle.positions.0.retractor' => ['answer' => 'switchable'], 'seat.lockoff' => ['answer' => 'no']];
+        $this->signedIn()->post('/calculators/flight/check', ['submission' => Str::uuid()->toString(), 'f' => $typed, 'first_name' => 'Juniper', 'consent' => '1'])->assertRedirect()->assertSessionHasNoErrors();
+        $case = AssembleCase::read(Visit::query()->orderByDesc('id')->firstOrFail()->checks()->firstOrFail(), InspectionPhase::Found);
+        self::assertSame([true, null, null], [$case->seat?->aircraftCertified, $case->setup?->heldBy, $case->setup?->position]);
+        self::assertNull($case->vehicle?->positions[0]->retractor);
     }
 
     public function testEveryFinderIsTwoTapsAway(): void

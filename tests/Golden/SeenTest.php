@@ -13,9 +13,7 @@ use MintBuckle\Core\Card\FlightCard;
 use MintBuckle\Core\Card\InstallationCard;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\Context\AssessmentContext;
-use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Finding;
-use MintBuckle\Core\Fit\ModeFits;
 use MintBuckle\Core\Fit\MovementLimit;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rulebook;
@@ -118,7 +116,7 @@ final class SeenTest extends TestCase
                 'every_ride' => array_map(Told::in('en')->in(LengthUnit::Millimetre, null)->sentence(...), EveryRide::of($s)),
                 'taking_out' => TakingOut::of($s),
                 'changeover' => Changeover::of($s),
-                'flight' => FlightCard::of($s->seat ?? new Seat(), $s->mode, ModeFits::of($s)->for($s->mode)),
+                'flight' => FlightCard::in($s),
                 'drawing' => self::drawings($s),
             ]),
         ];

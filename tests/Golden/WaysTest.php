@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Tests\Golden;
 
 use MintBuckle\Core\Card\Changeover;
+use MintBuckle\Core\Card\FlightCar;
 use MintBuckle\Core\Card\FlightCard;
+use MintBuckle\Core\Card\FlightSteps;
 use MintBuckle\Core\Facts\ModeName;
-use MintBuckle\Core\Facts\Seat;
-use MintBuckle\Core\Fit\ModeFits;
+use MintBuckle\Core\Truth\Truth;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Cases;
@@ -65,8 +66,8 @@ final class WaysTest extends TestCase
                 foreach ([Cases::REAR, Cases::FORWARD, Cases::BOOSTER] as $case) {
                     foreach (['known' => [], 'not weighed' => ['child.weight' => null], 'too heavy' => ['child.weight' => Cases::q(99, 'lb')], 'mode not known' => ['setup.mode' => null]] as $child => $changes) {
                         $s = Cases::assess($case, $changes + ['seat.aircraft_certified' => $value, 'seat.detachable' => $detachable, 'seat.baseless' => $baseless])->situation;
-                        $card = FlightCard::of($s->seat ?? new Seat(), $s->mode, ModeFits::of($s)->for($s->mode));
-                        $cards["{$certified}, {$base}, {$case}, {$child}"] = [$card->may->name, Told::english($card->because), implode(' ', $card->missing), implode(' ', Told::all($card->steps))];
+                        $card = FlightCard::in($s);
+                        $cards["{$certified}, {$base}, {$case}, {$child}"] = [$card->may->name, Told::english($card->because), implode(' ', $card->missing), implode(' ', $card->may === Truth::Yes ? Told::all([...FlightSteps::before($s), ...FlightSteps::aboard($s), ...FlightSteps::out($s), ...FlightCar::steps($s)]) : [])];
                     }
                 }
             }

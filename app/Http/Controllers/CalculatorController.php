@@ -5,13 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Calculators\Calculator;
-use App\Calculators\CalculatorPage;
-use App\Calculators\ModelsToChoose;
-use App\Models\CheckupEvent;
-use App\Models\User;
-use App\Units;
+use App\Http\Requests\CalculatorRequest;
+use App\Words\Languages;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use MintBuckle\Core\Rulebook;
 
 final readonly class CalculatorController
@@ -21,24 +17,18 @@ final readonly class CalculatorController
         return view('pages.calculators.index', ['calculators' => Calculator::cases()]);
     }
 
-    public function show(Request $request, Calculator $calculator, Units $units, Rulebook $rulebook): View
+    public function show(CalculatorRequest $request, Calculator $calculator, Rulebook $rulebook): View
     {
-        $user = $request->user();
-        assert($user instanceof User);
+        return view('pages.calculators.show', ['page' => $request->page($calculator, $rulebook)]);
+    }
 
-        return view(
-            'pages.calculators.show',
-            [
-                'page' => new CalculatorPage(
-                    $calculator,
-                    ModelsToChoose::in($calculator),
-                    (array) $request->query('f', []),
-                    $units,
-                    CheckupEvent::current()->load('recallList'),
-                    $rulebook,
-                    $user,
-                ),
-            ],
-        );
+    /** A calculator's answer as a page to print, in the family's language. */
+    public function sheet(CalculatorRequest $request, Rulebook $rulebook, Languages $languages): View
+    {
+        return view('pages.calculators.flight', [
+            'page' => $request->page(Calculator::Flight, $rulebook),
+            'language' => $request->language($languages),
+            'known' => $languages->names(),
+        ]);
     }
 }

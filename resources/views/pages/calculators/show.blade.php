@@ -7,18 +7,31 @@
         <div id="calculator" data-calculator="{{ $page->calculator->value }}">
             <div class="page-top">
                 <h1>@tell($page->calculator->title())</h1>
-                <a class="quiet" href="{{ route('calculators.index') }}">{{ __('calculators.all') }}</a>
+                @if ($page->check !== null)
+                    <p>@tell($page->who())</p>
+                    <a class="quiet" href="{{ route('checks.show', [$page->check->id, 'left', 'label']) }}">{{ __('flight.back') }}</a>
+                @else
+                    <a class="quiet" href="{{ route('calculators.index') }}">{{ __('calculators.all') }}</a>
+                @endif
             </div>
             <div class="calculator">
                 <form id="calculator-form" method="get" action="{{ route('calculators.show', $page->calculator->value) }}"
                     class="calculator-form" novalidate hx-get="{{ route('calculators.show', $page->calculator->value) }}"
                     hx-trigger="change delay:100ms, submit" hx-sync="this:replace" hx-target="#calculator" hx-select="#calculator"
                     hx-swap="morph:outerHTML" hx-push-url="true">
-                    @foreach ($page->fields as $field)
-                        <x-calculator.field :field="$field" :units="$page->units" />
+                    @if ($page->check !== null)
+                        <input type="hidden" name="check" value="{{ $page->check->id }}">
+                    @endif
+                    @foreach ($page->parts() as $part => $fields)
+                        @if ($part !== '')
+                            <h2>{{ __("flight.parts.{$part}") }}</h2>
+                        @endif
+                        @foreach ($fields as $field)
+                            <x-calculator.field :field="$field" :units="$page->units" />
+                        @endforeach
                     @endforeach
                     <div class="choices"><button class="press">{{ __('calculators.answer') }}</button> <a class="quiet"
-                            href="{{ route('calculators.show', $page->calculator->value) }}">{{ __('calculators.afresh') }}</a></div>
+                            href="{{ $page->address('calculators.show', ['f' => []]) }}">{{ __('calculators.afresh') }}</a></div>
                 </form>
                 <section class="calculator-answer" aria-live="polite" aria-label="{{ __('calculators.answer') }}">
                     @if ($page->isBegun())
@@ -36,7 +49,7 @@
                     @endif
                 </section>
             </div>
-            @if ($page->isBegun())
+            @if ($page->isBegun() && $page->check === null)
                 <details class="card-work panel" @if ($errors->any()) open @endif>
                     <summary>{{ __('calculators.make_check') }}</summary>
                     <form method="post" action="{{ route('calculators.check', $page->calculator->value) }}" class="two">
