@@ -7,6 +7,8 @@ use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\BusController;
 use App\Http\Controllers\BusPlanController;
+use App\Http\Controllers\BusTripController;
+use App\Http\Controllers\BusTripMarkController;
 use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\CarChoicesController;
 use App\Http\Controllers\CardController;
@@ -126,8 +128,17 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
 
     Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
-    Route::get('/bus/plan', [BusPlanController::class, 'show'])->name('bus.plan');
-    Route::post('/bus/plan', [BusPlanController::class, 'store'])->middleware('throttle:60,1');
+    Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');
+    Route::post('/bus/plan', BusPlanController::class)->middleware('throttle:60,1');
+    Route::get('/bus/trips', [BusTripController::class, 'index'])->name('bus.trips');
+    Route::post('/bus/trips', [BusTripController::class, 'store'])->middleware('throttle:60,1')->name('bus.trips.store');
+    Route::whereUuid('trip')->group(static function (): void {
+        Route::get('/bus/trips/{trip}', [BusTripController::class, 'show'])->name('bus.trips.show');
+        Route::post('/bus/trips/{trip}/again', [BusTripController::class, 'again'])->name('bus.trips.again');
+        Route::post('/bus/trips/{trip}/initials', [BusTripController::class, 'initials'])->name('bus.trips.initials');
+        Route::post('/bus/trips/{trip}/marks', BusTripMarkController::class)->name('bus.trips.mark');
+        Route::post('/bus/trips/{trip}/signature', [BusTripController::class, 'sign'])->name('bus.trips.sign');
+    });
     Route::post('/bus/checks', [BusController::class, 'store'])->name('bus.checks.store');
 
     Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');

@@ -55,7 +55,8 @@ final readonly class PlanPage
         return $this->answer->plans[$this->number()] ?? null;
     }
 
-    private function number(): int
+    /** Which proposal is shown, from 0. */
+    public function number(): int
     {
         return min($this->chosen, $this->last());
     }

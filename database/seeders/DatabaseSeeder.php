@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Accounts\Role;
+use App\Bus\BeginTrip;
+use App\Bus\BusDraft;
+use App\Bus\MarkTrip;
+use App\Bus\SignTrip;
 use App\Checks\NoteFact;
 use App\Checks\Projection;
 use App\Models\BusLayout;
+use App\Models\BusTrip;
 use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\Family;
@@ -19,10 +24,15 @@ use App\Models\Visit;
 use App\Recalls\ImportState;
 use App\Recalls\ReadRecallList;
 use App\Recalls\TakeRecallList;
+use App\Units;
 use App\Visits\CompleteVisit;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Storage;
+use MintBuckle\Core\Bus\BusPlanner;
+use MintBuckle\Core\Bus\Trip\TripItem;
+use MintBuckle\Core\Bus\Trip\TripList;
+use MintBuckle\Core\Bus\Trip\TripOutcome;
 use MintBuckle\Core\Recall\RecallIntake;
 use MintBuckle\Core\Record\InspectionPhase;
 use stdClass;
@@ -34,7 +44,7 @@ use Symfony\Component\Uid\UuidV7;
  * @phpstan-type DemoChild object{seat: string, found: list<array{string, mixed}>, left: list<array{string, mixed}>}
  * @phpstan-type DemoFamily object{
  *     language?: string,
- *     first_name: string, contact: string|null, vehicle: string, model_year: int, layout: string, bay: int|null, left: bool,
+ *     first_name: string, contact: string|null, vehicle: string, model_year?: int, layout?: string, bay: int|null, left: bool,
  *     minutes_ago: int, children: list<DemoChild>,
  * }
  */
@@ -49,6 +59,9 @@ final class DatabaseSeeder extends Seeder
         private readonly ReadRecallList $read,
         private readonly TakeRecallList $take,
         private readonly Projection $projection,
+        private readonly BeginTrip $beginTrip,
+        private readonly MarkTrip $markTrip,
+        private readonly SignTrip $signTrip,
     ) {}
 
     public function run(CompleteVisit $sendOff): void
@@ -65,6 +78,7 @@ final class DatabaseSeeder extends Seeder
             BusLayout::query()->create($bus);
         }
         $event = $this->event();
+        $this->trip($event);
         /** @var list<DemoFamily> $families */
         $families = DemoFile::list('families');
         foreach ($families as $index => $family) {
@@ -166,17 +180,56 @@ final class DatabaseSeeder extends Seeder
     private function check(Visit $visit, string $letter, object $child, object $family): void
     {
         $model = SeatModel::query()->where('model', $child->seat)->firstOrFail();
-        $layout = VehicleLayout::query()->where('name', $family->layout)->firstOrFail();
         $check = Check::query()->create([
             'id' => UuidV7::generate(),
             'visit_id' => $visit->id,
             'letter' => $letter,
             'seat_model_id' => $model->id,
         ]);
-        $vehicle = ['vehicle', ['model_year' => $family->model_year, 'positions' => $layout->positions]];
-        $this->note($check, InspectionPhase::Found, [$vehicle, ...$child->found], $model, $visit->arrived_at);
+        $this->note($check, InspectionPhase::Found, [...self::vehicle($family), ...$child->found], $model, $visit->arrived_at);
         $this->note($check, InspectionPhase::Left, $child->left, $model, $visit->arrived_at);
         $this->projection->keep($check->load('visit.event.recallList'));
+    }
+
+    /**
+     * @param DemoFamily $family
+     * @return list<array{string, mixed}> none for who rides a bus
+     */
+    private static function vehicle(object $family): array
+    {
+        $layout = isset($family->layout) ? VehicleLayout::query()->where('name', $family->layout)->firstOrFail() : null;
+
+        return $layout === null ? [] : [['vehicle', ['model_year' => $family->model_year ?? null, 'positions' => $layout->positions]]];
+    }
+
+    /** The list before a trip of the small bus this morning: one thing put right, and signed. */
+    private function trip(CheckupEvent $event): void
+    {
+        $bus = BusLayout::query()->orderBy('id')->firstOrFail();
+        $request = BusDraft::of($bus, $event, $bus->roster, [], [], Units::Imperial)->request;
+        $plan = $request === null ? null : BusPlanner::plan($request)->plans[0] ?? null;
+        if ($request === null || $plan === null) {
+            return;
+        }
+        $id = '019ac000-0000-7000-8000-000000000004';
+        ($this->beginTrip)($id, $bus->id, BusTrip::kept(TripList::of($request, $plan)), $this->people['wren']);
+        $trip = BusTrip::query()->findOrFail($id);
+        $keys = array_map(static fn(TripItem $item): string => $item->key, $trip->record()->items);
+        $belts = array_filter($keys, static fn(string $key): bool => str_starts_with($key, 'belt/'));
+        $twisted = array_slice(array_values($belts), 0, 1);
+        $wren = $this->people['wren'];
+        ($this->markTrip)($trip, UuidV7::generate(), $twisted, TripOutcome::PutRight, 'secure.twist', null, 'TM', $wren);
+        ($this->markTrip)(
+            $trip,
+            UuidV7::generate(),
+            array_values(array_diff($keys, $twisted)),
+            TripOutcome::Right,
+            null,
+            null,
+            'TM',
+            $wren,
+        );
+        ($this->signTrip)($trip, 'TM');
     }
 
     /** @param list<array{string, mixed}> $facts */

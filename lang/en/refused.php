@@ -76,4 +76,12 @@ return [
         'side' => 'Choose the side of the bus, as seen from behind.',
     ],
     'bus_stop' => 'the stop "{text}" is no number; use 1, 2, 3 in the order of the trip.',
+    'trip' => [
+        'open' => 'Look at every line first. While the way out is not free, the bus stays.',
+        'signed' => 'This list is signed and stays as it is. Begin the list for the next trip.',
+        'line' => 'That line is not of this list. Open the list again.',
+        'fault' => 'That cannot be found here. Choose what is wrong, or say it in words.',
+        'what' => 'Choose what is wrong, or say it in words.',
+        'initials' => 'Enter one to four letters.',
+    ],
 ];

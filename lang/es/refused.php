@@ -76,4 +76,12 @@ return [
         'side' => 'Elija el lado del autobús, visto desde atrás.',
     ],
     'bus_stop' => 'la parada "{text}" no es un número; use 1, 2, 3 en el orden del viaje.',
+    'trip' => [
+        'open' => 'Mire primero cada línea. Mientras la salida no esté libre, el autobús no sale.',
+        'signed' => 'Esta lista está firmada y queda como está. Empiece la lista del próximo viaje.',
+        'line' => 'Esa línea no es de esta lista. Ábrala de nuevo.',
+        'fault' => 'Eso no puede encontrarse aquí. Elija qué está mal o dígalo con palabras.',
+        'what' => 'Elija qué está mal o dígalo con palabras.',
+        'initials' => 'Escriba de una a cuatro letras.',
+    ],
 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace MintBuckle\Present\Drawing;
 
 use BackedEnum;
+use MintBuckle\Core\Bus\BusFloors;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\BehindWrap;
 use MintBuckle\Core\Facts\Belt;
@@ -16,7 +17,6 @@ use MintBuckle\Core\Facts\FrontContact;
 use MintBuckle\Core\Facts\LowestStrap;
 use MintBuckle\Core\Facts\TopStraps;
 use MintBuckle\Core\Facts\VestCrotch;
-use MintBuckle\Core\Rules\Bus\BenchBeltRule;
 use MintBuckle\Core\Telling\Message;
 
 /**
@@ -68,8 +68,8 @@ final readonly class BenchView
                 'press' => 'row-' . str_replace('.', '-', str_replace('_', '-', $part[0])),
             ], $parts),
             $end === null ? null : round(min(self::LONGEST, $end / self::MM_TO_THE_INCH) * self::INCH, 1),
-            BenchBeltRule::BUCKLE_END_INCHES * self::INCH,
-            new Message('drawings.bench.limit', ['most' => BenchBeltRule::buckleEnd()]),
+            BusFloors::BUCKLE_END_INCHES * self::INCH,
+            new Message('drawings.bench.limit', ['most' => BusFloors::buckleEnd()]),
             $bus->wrap->behind,
             array_values(array_map(static fn(array $part): Message => self::told($part[0], $part[1]), $parts)),
         );

@@ -74,4 +74,42 @@ final class BusTest extends BrowserTestCase
         self::waitFor('[data-rider="Ivo"]');
         self::assertTrue(self::$driver->executeScript('return document.documentElement.scrollWidth <= innerWidth;'));
     }
+
+    /** The large bus with wraps: its list begun from the plan, pressed through with initials, signed, and found again by bus. */
+    public function testAListBeforeATripIsSigned(): void
+    {
+        foreach ([[390, 844, true], [1280, 800, false]] as [$width, $height, $isPhone]) {
+            self::$hand = $isPhone ? Hand::Finger : Hand::Mouse;
+            self::viewport($width, $height, $isPhone);
+            self::signIn();
+            self::open('/bus/plan');
+            self::actuate('button.choice[name="bus"]:not(.on)');
+            self::waitFor('button.choice.on[value="2"]');
+            self::actuate('.bus-proposal .press');
+            self::waitFor('.bus-bench.keep-empty');
+            self::actuate('button[formaction$="/bus/trips"]');
+            self::waitFor('#trip');
+            if (self::all('#trip-initials') !== []) {
+                self::one('#trip-initials')->sendKeys('fb');
+                self::actuate('.trip-initials .press');
+            }
+            self::waitFor('.trip-bar .hint');
+            $wrap = '.trip-line[data-item^="wrap/"]';
+            self::actuate("{$wrap} details summary");
+            self::actuate("{$wrap} label:has([value=\"bus.wrap_loose\"])");
+            self::actuate("{$wrap} [value=\"put_right\"]");
+            self::waitFor("{$wrap}[data-state=\"put_right\"]");
+            self::assertSame([], self::all('form[action$="/signature"]'), 'nothing is signed before everything was looked at');
+            for ($open = (int) self::one('#trip')->getAttribute('data-open'); $open > 0; $open = (int) self::one('#trip')->getAttribute('data-open')) {
+                self::actuate(self::all('[data-all-right]') !== [] ? '[data-all-right]' : '.trip-line[data-state="open"] .choice');
+                self::waitFor("#trip:not([data-open='{$open}'])");
+            }
+            self::assertTrue(self::$driver->executeScript('return document.documentElement.scrollWidth <= innerWidth;'));
+            self::actuate('form[action$="/signature"] .press');
+            self::waitFor('.trip-signed');
+        }
+        self::open('/bus/trips?bus=2');
+        self::assertCount(2, self::all('.trip-past'));
+        self::assertStringContainsString('on 2 trips', self::one('main')->getText());
+    }
 }

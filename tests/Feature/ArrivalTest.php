@@ -27,7 +27,7 @@ final class ArrivalTest extends FeatureTestCase
         $visit = Visit::query()->orderByDesc('ticket')->with(['family', 'checks.facts', 'checks.visit.event.recallList'])->firstOrFail();
         $case = AssembleCase::read($visit->checks[0] ?? self::fail('no check'), InspectionPhase::Found);
 
-        self::assertSame([15, 'Perrin', 'Halven Sound', 2], [$visit->ticket, $visit->family?->first_name, $visit->vehicle, $visit->checks->count()]);
+        self::assertSame([self::DEMO_VISITS + 1, 'Perrin', 'Halven Sound', 2], [$visit->ticket, $visit->family?->first_name, $visit->vehicle, $visit->checks->count()]);
         self::assertSame(['A', 'B'], $visit->checks->pluck('letter')->all());
         self::assertSame(['Ottermoor', 'OM-220', '2023-03'], [$case->seat?->maker, $case->seat?->model, (string) $case->seat?->madeOn]);
         self::assertSame(['21 lb', '2L', 2018], [$case->child->weight?->show(), $case->setup?->position, $case->vehicle?->modelYear]);
@@ -98,7 +98,7 @@ final class ArrivalTest extends FeatureTestCase
         $typed = ['seat' => isset($typed['seat']) ? (string) $model->id : ''] + $typed;
         $answer = $this->signedIn()->post('/arrive/remarks', ['units' => 'imperial', 'children' => [1 => $typed]], ['HX-Request' => 'true'])->assertOk()->assertSee($says);
         $code === null ? $answer->assertDontSee('data-code') : $answer->assertSee("data-code=\"{$code}\"", false);
-        self::assertSame(14, Visit::query()->count(), 'nothing is kept');
+        self::assertSame(self::DEMO_VISITS, Visit::query()->count(), 'nothing is kept');
     }
 
     public function testHalfTypedSaysNothing(): void
@@ -155,7 +155,7 @@ final class ArrivalTest extends FeatureTestCase
         unset($form['units']);
         $this->signedIn()->post('/visits', $form)->assertSessionHasErrors(['units' => 'The form did not say in which units weight and height are. Open it again.']);
 
-        self::assertSame(14, Visit::query()->count());
+        self::assertSame(self::DEMO_VISITS, Visit::query()->count());
     }
 
     public function testSentTwiceReceivedOnce(): void
@@ -164,7 +164,7 @@ final class ArrivalTest extends FeatureTestCase
         $this->signedIn()->post('/visits', $form)->assertRedirect('/');
         $this->post('/visits', $form)->assertRedirect('/');
 
-        self::assertSame(15, Visit::query()->count());
+        self::assertSame(self::DEMO_VISITS + 1, Visit::query()->count());
     }
 
     public function testWhatIsPersonalIsEncryptedAndApart(): void
@@ -211,7 +211,7 @@ final class ArrivalTest extends FeatureTestCase
         self::assertInstanceOf(ViewErrorBag::class, $errors);
         self::assertStringContainsString($toDo, (string) $errors->first($field));
         $this->get('/arrive')->assertSee(e('Nothing is lost.'), false)->assertSee(array_key_exists('vehicle', $changes) ? 'Enter maker and model of the car.' : 'Halven Sound');
-        self::assertSame(14, Visit::query()->count());
+        self::assertSame(self::DEMO_VISITS, Visit::query()->count());
     }
 
     public function testIntoTheLowestFreeBay(): void

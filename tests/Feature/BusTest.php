@@ -8,6 +8,7 @@ use App\Bus\Roster;
 use App\Checks\AssembleCase;
 use App\Checks\Judge;
 use App\Models\BusLayout;
+use App\Models\BusTrip;
 use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\Visit;
@@ -134,6 +135,7 @@ final class BusTest extends FeatureTestCase
         $this->post('/bus/plan', ['keep' => ['Ivo|5|left']] + $ask)->assertSee('Ivo: row 5 left')->assertSee('value="Ivo|5|left" checked', false);
         $this->post('/bus/plan', ['bus' => $large->id] + $ask)->assertOk()->assertSee('Kit,2022-09-19', false)->assertSee('Not seated yet');
         $this->post('/bus/plan', ['shown' => $large->id, 'bus' => $large->id, 'roster' => $large->roster])->assertSee('Proposal 1 of')->assertSee('stays empty');
+        $this->post('/bus/plan', ['shown' => $large->id, 'roster' => $large->roster])->assertSee('Proposal 1 of')->assertSee('stays empty');
     }
 
     public function testWhatCannotBeSeatedOrReadIsSaid(): void
@@ -151,6 +153,7 @@ final class BusTest extends FeatureTestCase
         $this->post('/bus/plan', ['roster' => "name,name\nA,B\n"] + $ask)->assertSee('The first line names the columns');
         $this->post('/bus/plan', ['roster' => "name\n" . str_repeat("somebody of a long name\n", 1000)] + $ask)->assertSee('longer than')->assertDontSee('Proposal');
         $this->post('/bus/plan', ['roster' => '', 'keep' => 'x', 'count' => 'y', 'plan' => ['z']] + $ask)->assertOk();
+        BusTrip::query()->delete();
         BusLayout::query()->delete();
         $this->get('/bus/plan')->assertOk()->assertSee('No bus has been entered yet.');
     }

@@ -23,6 +23,7 @@ use Tests\TestDatabase;
 abstract class FeatureTestCase extends TestCase
 {
     use RefreshDatabase;
+    protected const DEMO_VISITS = 15;
 
     /** Artisan runs for real: no mocks in these tests. */
     public $mockConsoleOutput = false;

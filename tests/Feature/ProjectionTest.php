@@ -22,7 +22,7 @@ final class ProjectionTest extends FeatureTestCase
     public function testTheDemoIsKeptAsItsFactsSay(): void
     {
         $checks = Check::query()->with('visit.event.recallList')->get();
-        self::assertCount(24, $checks);
+        self::assertCount(25, $checks);
         $checks->each(self::assertKept(...));
     }
 

@@ -27,7 +27,7 @@ final class QueueTest extends FeatureTestCase
         $receive = app(ReceiveFamily::class);
         $tickets = array_map(fn(int $i): int => $receive(CheckupEvent::current(), self::arrival("Family {$i}"), $this->wren())->ticket, range(1, 3));
 
-        self::assertSame([15, 16, 17], $tickets);
+        self::assertSame([self::DEMO_VISITS + 1, self::DEMO_VISITS + 2, self::DEMO_VISITS + 3], $tickets);
     }
 
     public function testAnotherDayBeginsAtOne(): void

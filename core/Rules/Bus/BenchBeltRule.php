@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Rules\Bus;
 
+use MintBuckle\Core\Bus\BusFloors;
 use MintBuckle\Core\Bus\OnBench;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\Belt;
@@ -17,17 +18,12 @@ use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Source;
 use MintBuckle\Core\Finding\Station;
-use MintBuckle\Core\Quantity\Length;
-use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Rules\Rule;
 use MintBuckle\Core\Telling\Beside;
 
 /** Is there a belt on the bench, of the kind that is needed, sound, its buckle end low in the crease? */
 final readonly class BenchBeltRule implements Rule
 {
-    /** Two inches of the buckle end out of the crease; common practice. */
-    public const BUCKLE_END_INCHES = 2;
-
     public function finds(): array
     {
         return [
@@ -37,7 +33,7 @@ final readonly class BenchBeltRule implements Rule
                 Code::of('bus.buckle_end_long'),
                 [Severity::Fix],
                 mendedBy: ['bus.bench.buckle_end'],
-                figures: ['most' => self::buckleEnd()],
+                figures: ['most' => BusFloors::buckleEnd()],
             ),
             new Finds(Code::of('bus.belt_altered'), [Severity::Stop], mendedBy: ['bus.bench.belt_condition', 'bus.held_by']),
         ];
@@ -59,12 +55,6 @@ final readonly class BenchBeltRule implements Rule
             yield OnBench::finding('booster.lap_only');
         }
         yield from self::belt($bench);
-    }
-
-    /** The longest that the buckle end may show. */
-    public static function buckleEnd(): Length
-    {
-        return Length::of(self::BUCKLE_END_INCHES, LengthUnit::Inch);
     }
 
     /** A booster holds nobody without the belt over the child. */
@@ -90,13 +80,13 @@ final readonly class BenchBeltRule implements Rule
         }
         if ($bench->buckleEnd === null) {
             yield new Question('bus.bench.buckle_end', Station::Bus);
-        } elseif ($bench->buckleEnd->isMoreThan(self::buckleEnd())) {
+        } elseif ($bench->buckleEnd->isMoreThan(BusFloors::buckleEnd())) {
             yield new Finding(
                 Code::of('bus.buckle_end_long'),
                 Severity::Fix,
-                with: ['shows' => new Beside($bench->buckleEnd, self::buckleEnd()), 'most' => self::buckleEnd()],
+                with: ['shows' => new Beside($bench->buckleEnd, BusFloors::buckleEnd()), 'most' => BusFloors::buckleEnd()],
                 observed: $bench->buckleEnd,
-                limit: self::buckleEnd(),
+                limit: BusFloors::buckleEnd(),
                 sources: [Source::Common->cite()],
             );
         }

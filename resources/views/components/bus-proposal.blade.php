@@ -26,6 +26,8 @@
         <p class="hint">{{ __('bus.plan.keep_hint') }}</p>
         <h3>{{ __('bus.plan.boarding') }}</h3>
         <p>{{ implode(', ', $page->plan()->boarding) }}</p>
+        <button class="quiet" name="plan" value="{{ $page->number() }}" formaction="{{ route('bus.trips.store') }}">{{
+            __('trips.begin') }}</button>
     @elseif ($page->answer?->impossible !== null)
         <h2 id="proposal-title">{{ __('bus.plan.impossible') }}</h2>
         <ul>

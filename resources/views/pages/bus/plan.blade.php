@@ -4,9 +4,11 @@
     <div class="page-top">
         <h1>{{ __('bus.plan.title') }}</h1>
         <p>{{ __('bus.plan.intro') }}</p>
+        <p><a class="quiet" href="{{ route('bus.trips', ['bus' => $page->layout->id]) }}">{{ __('trips.history') }}</a></p>
     </div>
     <form method="post" action="{{ route('bus.plan') }}" class="bus-plan" id="bus-plan">
         @csrf
+        <input type="hidden" name="submission" value="{{ Symfony\Component\Uid\UuidV7::generate() }}">
         <input type="hidden" name="shown" value="{{ $page->layout->id }}">
         <div class="bus-plan-main">
             @if ($page->drawing() !== null)
