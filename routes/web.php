@@ -47,6 +47,7 @@ use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitsController;
 use App\Http\Controllers\VehicleController;
 use App\Http\Controllers\VehiclePlaceController;
+use App\Http\Controllers\VestController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\WalkInController;
 use App\Http\Middleware\LeavesSessionAlone;
@@ -130,6 +131,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
     Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');
     Route::post('/bus/plan', BusPlanController::class)->middleware('throttle:60,1');
+    Route::get('/bus/vest', VestController::class)->name('bus.vest');
     Route::get('/bus/trips', [BusTripController::class, 'index'])->name('bus.trips');
     Route::post('/bus/trips', [BusTripController::class, 'store'])->middleware('throttle:60,1')->name('bus.trips.store');
     Route::whereUuid('trip')->group(static function (): void {

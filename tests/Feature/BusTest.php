@@ -95,6 +95,22 @@ final class BusTest extends FeatureTestCase
         }
     }
 
+    public function testAVestIsPutOnOneStepAtATime(): void
+    {
+        $this->begin();
+        $check = self::begun();
+        $guide = e(route('bus.vest', ['check' => $check->id]));
+        $this->get("/checks/{$check->id}/left/bus")->assertSee($guide, false);
+        $this->get('/checks/' . self::check(3)->id . '/left/secure')->assertDontSee('/bus/vest', false);
+        $this->get("/bus/vest?check={$check->id}")->assertOk()->assertSee('Before boarding: step 1 of 9')->assertSee("/checks/{$check->id}/left/bus", false)->assertSee('step=2', false);
+        $this->get('/bus/vest?step=7')->assertSee('On the bench: step 7 of 9')->assertSee('tighten them first, low on the hips');
+        foreach (['0' => 1, '99' => 9, 'x' => 1] as $asked => $shown) {
+            $this->get("/bus/vest?step={$asked}")->assertOk()->assertSee("step {$shown} of 9");
+        }
+        $this->get('/bus/vest?check=' . Str::uuid())->assertNotFound();
+        $this->get('/bus')->assertSee('href="' . route('bus.vest') . '"', false);
+    }
+
     public function testOfACarNothingIsOfferedOnABus(): void
     {
         $this->begin();

@@ -1,5 +1,6 @@
 
 @use('MintBuckle\Core\Record\InspectionPhase')
+@use('MintBuckle\Core\Facts\BusSystem')
 @use('MintBuckle\Core\Finding\Station')
 @props(['page', 'situation'])
 @switch($page->station)
@@ -30,6 +31,12 @@
         @endif
         @if ($situation->isHarness())
             <x-steps-panel :title="__('checks.taking_out')" :steps="$page->takingOut()" />
+        @endif
+    @break
+
+    @case(Station::Bus)
+        @if ($situation->system === BusSystem::Vest)
+            <p><a class="quiet" href="{{ route('bus.vest', ['check' => $page->check->id]) }}" data-vest-guide>{{ __('vest.title') }}</a></p>
         @endif
     @break
 

@@ -5,6 +5,7 @@
         <h1>{{ __('bus.check.title') }}</h1>
         <p>{{ __('bus.check.intro') }}</p>
         <a class="quiet" href="{{ route('bus.plan') }}">{{ __('bus.plan.title') }}</a>
+        <a class="quiet" href="{{ route('bus.vest') }}">{{ __('vest.title') }}</a>
         <a class="quiet" href="{{ route('bus.trips') }}">{{ __('trips.history') }}</a>
     </div>
     <form method="post" action="{{ route('bus.checks.store') }}" class="bus-check">

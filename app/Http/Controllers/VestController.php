@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Check;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use MintBuckle\Core\Bus\VestStep;
+
+/** How a vest is put on, one step at a time. */
+final readonly class VestController
+{
+    public function __invoke(Request $request): View
+    {
+        $id = $request->string('check')->toString();
+
+        return view('pages.bus.vest', [
+            'step' => VestStep::numbered($request->integer('step', 1)),
+            'check' => Str::isUuid($id) ? Check::query()->findOrFail($id)->id : null,
+        ]);
+    }
+}
