@@ -23,7 +23,8 @@
                 <p class="card-check">@says($step->check())</p>
                 <p class="vest-turn">
                     @if ($step->before() !== null)
-                        <a class="quiet" data-key="[" href="{{ route('bus.vest', ['step' => $step->before()->number(), 'check' => $check]) }}">{{
+                        <a class="quiet" data-key="["
+                            href="{{ route('bus.vest', ['step' => $step->before()->number(), 'check' => $check]) }}">{{
                             __('vest.back') }}</a>
                     @endif
                     <a class="press" data-key="]" href="{{ route('bus.vest', ['step' => $step->after()?->number() ?? 1, 'check' => $check])
