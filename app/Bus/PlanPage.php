@@ -9,7 +9,10 @@ use App\Units;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Bus\BusAnswer;
 use MintBuckle\Core\Bus\BusPlan;
+use MintBuckle\Core\Bus\BusRider;
 use MintBuckle\Core\Bus\BusSeat;
+use MintBuckle\Core\Bus\RiderOutgrows;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Telling\Message;
 use MintBuckle\Present\Drawing\BusAbove;
 
@@ -55,6 +58,18 @@ final readonly class PlanPage
         return $this->answer->plans[$this->number()] ?? null;
     }
 
+    private function outgrows(string $name, BusSeat $seat): ?Message
+    {
+        $request = $this->draft->request;
+        $system = $request?->system($seat->system);
+        $rider = array_values(array_filter($request->riders ?? [], static fn(BusRider $one): bool => $one->name === $name))[0] ?? null;
+        $month = $request === null || $system === null || $rider === null
+            ? null
+            : RiderOutgrows::of($request, $rider, $system)?->likely;
+
+        return $month === null ? null : new Message('bus.plan.outgrows', ['month' => PartialDate::parse($month)]);
+    }
+
     /** Which proposal is shown, from 0. */
     public function number(): int
     {
@@ -88,7 +103,7 @@ final readonly class PlanPage
         }, $this->layout->systems);
     }
 
-    /** @return list<array{keep: string, kept: bool, told: Message}> */
+    /** @return list<array{keep: string, kept: bool, told: Message, outgrows: Message|null}> */
     public function seats(): array
     {
         $seats = $this->plan()->seats ?? [];
@@ -97,6 +112,7 @@ final readonly class PlanPage
             'keep' => $keep = "{$name}|{$seat->bench->row}|{$seat->bench->side->value}",
             'kept' => in_array($keep, $this->kept, true),
             'told' => BusAbove::told($name, $seat),
+            'outgrows' => $this->outgrows((string) $name, $seat),
         ], array_keys($seats), $seats);
     }
 }

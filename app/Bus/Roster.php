@@ -9,12 +9,13 @@ use App\Checks\UnreadableAnswer;
 use App\Units;
 use App\Visits\ChildReader;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
+use MintBuckle\Core\Facts\Sex;
 use MintBuckle\Core\Telling\Message;
 
-/** Who rides, as a CSV with a header: name, born_on, weight, height, stop, system, adult. RFC 4180. */
+/** Who rides, as a CSV with a header: name, born_on, weight, height, sex, stop, system, adult. RFC 4180. */
 final readonly class Roster
 {
-    public const COLUMNS = ['name', 'born_on', 'weight', 'height', 'stop', 'system', 'adult'];
+    public const COLUMNS = ['name', 'born_on', 'weight', 'height', 'sex', 'stop', 'system', 'adult'];
 
     /** Characters; more is refused, never cut. */
     private const MOST = 20_000;
@@ -91,11 +92,23 @@ final readonly class Roster
                 'born_on' => ($row['born_on'] ?? '') === '' ? null : AnswerReader::date($row['born_on']),
                 'weight' => self::measured($row['weight'] ?? '', AnswerKind::Mass, $units),
                 'height' => self::measured($row['height'] ?? '', AnswerKind::Length, $units),
+                'sex' => self::sex($row['sex'] ?? ''),
             ]),
             'system' => ($row['system'] ?? '') === '' ? null : $row['system'],
             'stop' => $stop === '' ? null : (int) $stop,
             'adult' => in_array(mb_strtolower($row['adult'] ?? ''), self::YES, true),
         ];
+    }
+
+    /** @throws UnreadableAnswer */
+    private static function sex(string $text): ?string
+    {
+        $sex = Sex::tryFrom(mb_strtolower($text))?->value;
+        if ($text !== '' && $sex === null) {
+            throw UnreadableAnswer::because('bus_sex', ['text' => $text]);
+        }
+
+        return $sex;
     }
 
     /**

@@ -65,6 +65,7 @@ return [
         'belts' => 'Buses up to 10,000 lb gross have belts everywhere ({seats}) and lower anchors in at least two places ({anchors}); '
             . 'larger ones need a belt only for the driver. From memory.',
         'count' => '{id}: enter how many there are as a number',
+        'outgrows' => 'Outgrows it about {month}',
     ],
     'roster' => [
         'header' => 'The first line names the columns: {columns}. name is needed',

@@ -84,4 +84,5 @@ return [
         'what' => 'Choose what is wrong, or say it in words.',
         'initials' => 'Enter one to four letters.',
     ],
+    'bus_sex' => '“{text}” is neither f nor m. Leave it empty where it is not known.',
 ];

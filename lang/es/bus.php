@@ -65,6 +65,7 @@ return [
         'belts' => 'Los autobuses de hasta 10,000 lb de peso bruto tienen cinturones en todas partes ({seats}) y anclajes inferiores en '
             . 'al menos dos lugares ({anchors}); los más grandes solo necesitan uno para el chofer. De memoria.',
         'count' => '{id}: anote cuántos hay con un número',
+        'outgrows' => 'Le quedará pequeño hacia {month}',
     ],
     'roster' => [
         'header' => 'La primera línea nombra las columnas: {columns}. Se necesita name',

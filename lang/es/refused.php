@@ -84,4 +84,5 @@ return [
         'what' => 'Elija qué está mal o dígalo con palabras.',
         'initials' => 'Escriba de una a cuatro letras.',
     ],
+    'bus_sex' => '«{text}» no es ni f ni m. Déjelo vacío si no se sabe.',
 ];

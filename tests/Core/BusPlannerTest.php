@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Bus\BusAnswer;
 use MintBuckle\Core\Bus\BusObstacle;
 use MintBuckle\Core\Bus\BusPlanner;
 use MintBuckle\Core\Bus\BusReader;
+use MintBuckle\Core\Bus\RiderOutgrows;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Problem;
+use MintBuckle\Core\CaseFile\Reader;
+use MintBuckle\Core\Growth\OutgrowForecast;
+use MintBuckle\Core\Growth\Outgrown;
+use MintBuckle\Core\Rulebook;
 use MintBuckle\Present\Words\BusWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -205,5 +211,25 @@ final class BusPlannerTest extends TestCase
         $answer = self::plan(self::bus());
         self::assertCount(1, $answer->plans);
         self::assertSame([], $answer->plans[0]->seats);
+    }
+
+    /** As a seat in a car of the same limits is outgrown: the earlier of weight and height, and null where nothing would tell. */
+    public function testRidersOutgrowTheirSystems(): void
+    {
+        $mass = static fn(int $pounds): array => ['value' => $pounds, 'unit' => 'lb'];
+        $system = ['id' => 'F', 'kind' => 'forward_harness', 'fixed_by' => ['belt'], 'count' => 1, 'weight_max' => $mass(40)];
+        $outgrown = static function (array $system, array $child): ?Outgrown {
+            $request = BusReader::read(json_encode(['systems' => [$system], 'riders' => [['name' => 'A', 'child' => $child]]] + self::bus(), JSON_THROW_ON_ERROR));
+
+            return RiderOutgrows::of($request, $request->riders[0], $request->systems[0]);
+        };
+        $child = ['age_months' => 36, 'sex' => 'f', 'weight' => $mass(31)];
+        $car = Reader::read(json_encode(['format' => Reader::FORMAT, 'version' => Reader::VERSION, 'today' => '2026-11-25', 'practice' => 'us', 'child' => $child, 'seat' => ['modes' => ['forward_harness' => ['weight_max' => $mass(40)]]], 'setup' => ['mode' => 'forward_harness']], JSON_THROW_ON_ERROR));
+        $s = Assessor::assess($car, Rulebook::current())->situation;
+        self::assertNotNull($s->modeRules);
+        self::assertEquals(OutgrowForecast::of($s, $s->modeRules), $outgrown($system, $child));
+        self::assertNotNull($outgrown($system, $child));
+        self::assertNull($outgrown($system, ['weight' => $mass(31)]), 'without an age');
+        self::assertNull($outgrown(['weight_max' => null] + $system, $child), 'without a maximum');
     }
 }

@@ -20,7 +20,11 @@
         <ul class="bus-seats">
             @foreach ($page->seats() as $seat)
                 <li><label class="tick"><input type="checkbox" name="keep[]" value="{{ $seat['keep'] }}" @checked($seat['kept'])>
-                    <span>@says($seat['told'])</span></label></li>
+                    <span>@says($seat['told'])
+                        @if ($seat['outgrows'] !== null)
+                            <small>@says($seat['outgrows'])</small>
+                        @endif
+                    </span></label></li>
             @endforeach
         </ul>
         <p class="hint">{{ __('bus.plan.keep_hint') }}</p>
