@@ -46,6 +46,11 @@ final readonly class BusLayout
         return null;
     }
 
+    public function isExit(int $row): bool
+    {
+        return $this->exits[$row] ?? false;
+    }
+
     /** Places that restraints may take: all but the aisle's; none in an exit row. */
     public function room(int $bench): int
     {

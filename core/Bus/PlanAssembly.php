@@ -50,7 +50,9 @@ final readonly class PlanAssembly
             $named[$this->request->riders[$rider]->name] = $seat;
         }
 
-        return new BusPlan($named, $this->boarding($seats), $empty, (new BusReasons($this->request, $this->layout))->of($named, $empty));
+        $why = (new BusReasons($this->request, $this->layout))->of($named, $empty);
+
+        return new BusPlan($named, BoardingOrder::of($this->request, $named), $empty, $why);
     }
 
     /**
@@ -97,19 +99,5 @@ final readonly class PlanAssembly
         }
 
         return $planned->system;
-    }
-
-    /**
-     * @param array<int, BusSeat> $seats
-     * @return list<string>
-     */
-    private function boarding(array $seats): array
-    {
-        $riders = array_keys($seats);
-        usort($riders, fn(int $a, int $b): int => [
-            $this->request->riders[$a]->stop ?? PHP_INT_MAX, -$seats[$a]->bench->row, $seats[$a]->place, $a,
-        ] <=> [$this->request->riders[$b]->stop ?? PHP_INT_MAX, -$seats[$b]->bench->row, $seats[$b]->place, $b]);
-
-        return array_map(fn(int $rider): string => $this->request->riders[$rider]->name, $riders);
     }
 }

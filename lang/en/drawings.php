@@ -152,7 +152,6 @@ return [
             'addon' => 'add-on',
             'vest' => 'vest',
             'booster' => 'booster',
-            'none' => 'none',
         ],
     ],
 ];

@@ -157,7 +157,6 @@ return [
             'addon' => 'arnés',
             'vest' => 'chaleco',
             'booster' => 'elevador',
-            'none' => 'nada',
         ],
     ],
 ];

@@ -3,6 +3,7 @@ import htmx from 'htmx.org';
 import 'idiomorph/htmx';
 import { addChild } from './add-child.js';
 import { angleGauge } from './angle-gauge.js';
+import { busPlan } from './bus-plan.js';
 import { carPlan } from './car-plan.js';
 import { enlarge } from './enlarge.js';
 import { keepTyping } from './keep-typing.js';
@@ -34,6 +35,7 @@ window.htmx = htmx;
 
 addChild();
 angleGauge();
+busPlan();
 carPlan();
 enlarge();
 keepTyping();

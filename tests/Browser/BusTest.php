@@ -75,6 +75,42 @@ final class BusTest extends BrowserTestCase
         self::assertTrue(self::$driver->executeScript('return document.documentElement.scrollWidth <= innerWidth;'));
     }
 
+    /** A proposal is taken; somebody is dragged behind a wrap, which is said at once; pressed elsewhere, and back by the form. */
+    public function testSomebodyIsMovedByHand(): void
+    {
+        self::$hand = Hand::Mouse;
+        self::viewport(1280, 800);
+        self::signIn();
+        self::open('/bus/plan');
+        self::press('button.choice[name="bus"]:not(.on)');
+        self::waitFor('button.choice.on[value="2"]');
+        self::press('.bus-proposal .press');
+        self::waitFor('[data-rider][data-ghost="yes"]');
+        self::press('button[name="take"]');
+        self::waitFor('[data-faults="0"]');
+        self::assertSame([], self::all('[data-ghost="yes"]'));
+        $wrap = explode('|', (string) self::one('.bus-rider.restrained')->getAttribute('data-at'));
+        $loose = self::one('.bus-rider:not(.restrained)');
+        [$name, $home] = [(string) $loose->getAttribute('data-rider'), (string) $loose->getAttribute('data-at')];
+        $behind = ((int) $wrap[0] + 1) . "|{$wrap[1]}|2";
+        self::$driver->action()->clickAndHold($loose)->moveByOffset(20, 0)->moveToElement(self::one("[data-place='{$behind}']"))->release()->perform();
+        self::waitFor('[data-fault="behind"]');
+        self::waitFor("[data-rider='{$name}'].fault[data-at='{$behind}']");
+        self::waitFor(".bus-seats input[value^='{$name}|'][checked]");
+        self::assertNotSame([], self::all('[data-ghost="yes"]'), 'the planner proposes around them');
+        self::assertSame([], self::all('button[formaction$="/bus/trips"]'));
+
+        self::$driver->action()->click(self::one("[data-rider='{$name}'].fault"))->perform();
+        self::waitFor("[data-rider='{$name}'].chosen");
+        self::$driver->action()->click(self::one('[data-place="4|right|2"]'))->perform();
+        self::waitFor('[data-faults="0"]');
+        (new WebDriverSelect(self::one('#move-rider')))->selectByVisibleText($name);
+        (new WebDriverSelect(self::one('#move-to')))->selectByValue($home);
+        self::press('#move-now');
+        self::waitFor("[data-rider='{$name}'][data-ghost='no'][data-at='{$home}']");
+        self::waitFor('button[formaction$="/bus/trips"]');
+    }
+
     /** The large bus with wraps: its list begun from the plan, pressed through with initials, signed, and found again by bus. */
     public function testAListBeforeATripIsSigned(): void
     {

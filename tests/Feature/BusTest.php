@@ -155,6 +155,31 @@ final class BusTest extends FeatureTestCase
         $this->post('/bus/plan', ['shown' => $large->id, 'roster' => $large->roster])->assertSee('Proposal 1 of')->assertSee('stays empty');
     }
 
+    public function testSomebodyIsPutElsewhereByHand(): void
+    {
+        $this->signedIn();
+        $large = BusLayout::query()->orderByDesc('id')->firstOrFail();
+        $ask = ['shown' => $large->id, 'roster' => $large->roster];
+        $taken = $this->post('/bus/plan', ['take' => '0'] + $ask)->assertOk()->assertSee('Everybody may ride as they sit.');
+        preg_match_all('/name="at\[\]" value="([^"]+)"/', (string) $taken->getContent(), $m);
+        $at = array_map(html_entity_decode(...), $m[1]);
+        self::assertCount(substr_count(trim($large->roster), "\n"), $at);
+        [$wrapped, $loose] = [null, null];
+        foreach ($at as $line) {
+            [$name, $row, $side, , $system] = explode('|', $line);
+            $wrapped ??= str_starts_with($system, 'V') ? [(int) $row, $side] : null;
+            $loose ??= $system === '' ? $name : null;
+        }
+        self::assertNotNull($wrapped);
+        $behind = ($wrapped[0] + 1) . "|{$wrapped[1]}|2";
+        $moved = $this->post('/bus/plan', ['at' => $at, 'move' => '1', 'move_rider' => (string) $loose, 'move_to' => $behind] + $ask)->assertOk();
+        $moved->assertSee('data-fault="behind"', false)->assertSee("{$loose} is unbelted behind a wrap")->assertDontSee('/bus/trips" ', false)->assertSee('data-ghost="yes"', false);
+        $this->post('/bus/trips', ['submission' => (string) Str::uuid(), 'at' => $at, 'move' => '1', 'move_rider' => (string) $loose, 'move_to' => $behind] + $ask)->assertRedirect('/bus/plan');
+        $this->post('/bus/plan', ['at' => array_slice($at, 1)] + $ask)->assertSee('No place yet:')->assertDontSee('Everybody may ride');
+        $this->post('/bus/plan', ['at' => $at, 'drop' => '1'] + $ask)->assertDontSee('name="at[]"', false)->assertSee('Take this proposal');
+        $this->post('/bus/plan', ['at' => ['x', 'Nobody|1|left|1|', 'Kit|99|left|1|', 'Kit|1|left|1|none'], 'move' => '1', 'move_rider' => '', 'move_to' => 'y'] + $ask)->assertOk()->assertDontSee('name="at[]"', false);
+    }
+
     public function testWhatCannotBeSeatedOrReadIsSaid(): void
     {
         $this->signedIn();

@@ -6,7 +6,10 @@ namespace Tests\Present;
 
 use MintBuckle\Core\Bus\BusPlanner;
 use MintBuckle\Core\Bus\BusReader;
+use MintBuckle\Core\Bus\BusSeat;
+use MintBuckle\Core\Bus\ByHand\Placing;
 use MintBuckle\Core\Context\AssessmentContext;
+use MintBuckle\Core\Facts\BenchSide;
 use MintBuckle\Present\Drawing\BenchView;
 use MintBuckle\Present\Drawing\BusAbove;
 use PHPUnit\Framework\TestCase;
@@ -66,11 +69,31 @@ final class BusDrawingTest extends TestCase
             $bench = array_values(array_filter($drawing->benches, static fn(array $b): bool => [$b['row'], $b['side']] === [$seat->bench->row, $seat->bench->side->value]))[0];
             self::assertSame($bench['x'], $rider['x']);
             self::assertGreaterThanOrEqual($bench['y'], $rider['y']);
-            self::assertLessThanOrEqual($bench['y'] + $bench['height'], $rider['y'] + $rider['height']);
-            $window = $seat->bench->side->value === 'left' ? $bench['y'] : $bench['y'] + $bench['height'] - $rider['height'];
+            self::assertLessThanOrEqual($bench['y'] + $bench['height'], $rider['y'] + $rider['box'] + 8);
+            $window = $seat->bench->side->value === 'left' ? $bench['y'] : $bench['y'] + $bench['height'] - $rider['box'] - 8;
             self::assertSame($seat->place === 1, $rider['y'] === $window, 'place 1 is at the window');
         }
         self::assertLessThan($drawing->width, max([0, ...array_column($drawing->benches, 'x')]) + BusAbove::BENCH);
         self::assertSame([], BusAbove::of($request, null)->riders);
+    }
+
+    public function testWhatIsProposedIsAGhostBesideWhatIsSeated(): void
+    {
+        $request = BusReader::read(json_encode(BusLaws::roomy(1, 6, 3, 6, 3), JSON_THROW_ON_ERROR));
+        [$plan, $other] = BusPlanner::plan($request)->plans;
+        $moved = (new Placing($request, $plan->seats));
+        $ghosts = static fn(BusAbove $drawing): array => array_column(array_filter($drawing->riders, static fn(array $r): bool => $r['ghost']), 'at', 'name');
+        self::assertCount(9, $ghosts(BusAbove::of($request, null, $plan)));
+        self::assertSame([], $ghosts(BusAbove::of($request, $plan, $plan)), 'nobody sits twice on one place');
+        $name = (string) array_key_first(array_filter($plan->seats, static fn(BusSeat $seat): bool => $seat->system === null));
+        $moved = $moved->moved($name, 6, BenchSide::Left, 3);
+        $drawing = BusAbove::of($request, $moved->plan(), $plan, [$name]);
+        self::assertArrayHasKey($name, $ghosts($drawing));
+        self::assertSame([$name], array_column(array_filter($drawing->riders, static fn(array $r): bool => $r['fault']), 'name'));
+        self::assertNotSame([], $ghosts(BusAbove::of($request, $plan, $other)));
+        foreach ($drawing->benches as $bench) {
+            self::assertSame(range(1, count($bench['places'])), array_column($bench['places'], 'place'));
+            self::assertSame($bench['side'] === 'left' ? 0 : $bench['height'] - BusAbove::PLACE, $bench['places'][0]['y'], 'place 1 is at the window');
+        }
     }
 }

@@ -29,7 +29,7 @@ final readonly class BusTripController
     public function store(BusPlanRequest $request, BeginTrip $begin): RedirectResponse
     {
         $page = $request->page();
-        $plan = $page?->plan();
+        $plan = $page?->rideable();
         if ($page?->draft->request === null || $plan === null) {
             return redirect()->route('bus.plan');
         }

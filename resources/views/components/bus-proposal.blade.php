@@ -1,4 +1,5 @@
 @props(['page'])
+{{-- Ids keep one button from becoming another when the plan is changed in place. --}}
 <section class="card-work bus-proposal" aria-labelledby="proposal-title" role="status">
     @if ($page->plan() !== null)
         <h2 id="proposal-title">@tell($page->proposal())</h2>
@@ -10,12 +11,30 @@
                 <li>@says($page->answer->cut)</li>
             @endif
         </ul>
-        @if (count($page->answer->plans) > 1)
-            <p class="actions">
-                <button class="quiet" name="plan" value="{{ $page->before() }}">{{ __('bus.plan.back') }}</button>
-                <button class="quiet" name="plan" value="{{ $page->after() }}">{{ __('bus.plan.next') }}</button>
-            </p>
-        @endif
+        <p class="actions">
+            @if ($page->isProposed())
+                <button id="plan-take" class="quiet" name="take" value="{{ $page->number() }}" hx-post="{{ route('bus.plan') }}"
+                    hx-target="#bus-plan" hx-select="#bus-plan" hx-swap="morph:outerHTML">{{ __('bus.plan.take') }}</button>
+            @endif
+            @if (count($page->answer->plans) > 1)
+                <button id="plan-back" class="quiet" name="plan" value="{{ $page->before() }}" hx-post="{{ route('bus.plan') }}"
+                    hx-target="#bus-plan" hx-select="#bus-plan" hx-swap="morph:outerHTML">{{ __('bus.plan.back') }}</button>
+                <button id="plan-next" class="quiet" name="plan" value="{{ $page->after() }}" hx-post="{{ route('bus.plan') }}"
+                    hx-target="#bus-plan" hx-select="#bus-plan" hx-swap="morph:outerHTML">{{ __('bus.plan.next') }}</button>
+            @endif
+        </p>
+    @elseif ($page->answer?->impossible !== null)
+        <h2 id="proposal-title">{{ __('bus.plan.impossible') }}</h2>
+        <ul>
+            @foreach ($page->answer->impossible as $obstacle)
+                <li class="problem">@says($obstacle->words)</li>
+            @endforeach
+        </ul>
+    @else
+        <h2 id="proposal-title">{{ __('bus.plan.begin') }}</h2>
+        <p>{{ __('bus.plan.begin_hint') }}</p>
+    @endif
+    @if ($page->seated() !== null)
         <h3>{{ __('bus.plan.seats') }}</h3>
         <ul class="bus-seats">
             @foreach ($page->seats() as $seat)
@@ -28,20 +47,13 @@
             @endforeach
         </ul>
         <p class="hint">{{ __('bus.plan.keep_hint') }}</p>
-        <h3>{{ __('bus.plan.boarding') }}</h3>
-        <p>{{ implode(', ', $page->plan()->boarding) }}</p>
-        <button class="quiet" name="plan" value="{{ $page->number() }}" formaction="{{ route('bus.trips.store') }}">{{
-            __('trips.begin') }}</button>
-    @elseif ($page->answer?->impossible !== null)
-        <h2 id="proposal-title">{{ __('bus.plan.impossible') }}</h2>
-        <ul>
-            @foreach ($page->answer->impossible as $obstacle)
-                <li class="problem">@says($obstacle->words)</li>
-            @endforeach
-        </ul>
-    @else
-        <h2 id="proposal-title">{{ __('bus.plan.begin') }}</h2>
-        <p>{{ __('bus.plan.begin_hint') }}</p>
+        @if ($page->rideable() !== null)
+            <h3>{{ __('bus.plan.boarding') }}</h3>
+            <p>{{ implode(', ', $page->rideable()->boarding) }}</p>
+            <button id="plan-trip" class="quiet" name="plan" value="{{ $page->number() }}" formaction="{{ route('bus.trips.store') }}">{{
+                __('trips.begin') }}</button>
+        @endif
     @endif
-    <button class="press">{{ __('bus.plan.seat') }}</button>
+    <button id="plan-seat" class="press" hx-post="{{ route('bus.plan') }}" hx-target="#bus-plan"
+                    hx-select="#bus-plan" hx-swap="morph:outerHTML">{{ __('bus.plan.seat') }}</button>
 </section>

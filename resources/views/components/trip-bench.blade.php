@@ -25,7 +25,7 @@
                         <details>
                             <summary @class(['choice' => $line->mark === null, 'plain' => $line->mark !== null])>{{
                                 __($line->mark === null ? 'trips.not_so' : 'trips.look_again') }}</summary>
-                            <x-trip-form :page="$page" :items="[$line->item->key]">
+                            <x-trip-form :page="$page" :items="[$line->item->key]" kind="found">
                                 <x-trip-faults :line="$line" />
                             </x-trip-form>
                         </details>
@@ -35,7 +35,7 @@
         @endforeach
     </ul>
     @if ($page->isOpen() && count($bench->open()) > 1)
-        <x-trip-form :page="$page" :items="$bench->open()">
+        <x-trip-form :page="$page" :items="$bench->open()" kind="rest">
             <button class="press" name="outcome" value="{{ TripOutcome::Right->value }}" data-all-right>{{
                 __('trips.rest', ['n' => count($bench->open())]) }}</button>
         </x-trip-form>

@@ -1,7 +1,8 @@
 @use('MintBuckle\Core\Telling\Listing')
 @props(['drawing'])
-<figure class="card-work drawing" data-drawing="bus-above">
-    <svg viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" role="img" aria-labelledby="above-title above-desc">
+<figure class="card-work drawing" data-drawing="bus-above" data-bus-plan>
+    <svg viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}"
+        @class(['long' => count($drawing->rows) > 8]) role="img" aria-labelledby="above-title above-desc">
         <title id="above-title">{{ __('drawings.bus.title') }}</title>
         <desc id="above-desc">@tell(Listing::sentences($drawing->text))</desc>
         <rect class="hull" x="4" y="4" width="{{ $drawing->hull['width'] }}" height="{{ $drawing->hull['height'] }}" rx="40" />
@@ -22,6 +23,10 @@
                 @if ($bench['anchors'])
                     <path class="anchor" d="M66 14h10m-10 18h10" />
                 @endif
+                @foreach ($bench['places'] as $place)
+                    <rect class="place" y="{{ $place['y'] }}" width="{{ $drawing::BENCH }}" height="{{ $drawing::PLACE }}"
+                        data-place="{{ $bench['row'] }}|{{ $bench['side'] }}|{{ $place['place'] }}" />
+                @endforeach
                 @if ($bench['exit'] || $bench['empty'])
                     <text x="37" y="{{ $bench['middle'] }}" text-anchor="middle">{{
                         __($bench['exit'] ? 'drawings.bus.exit' : 'drawings.bus.empty') }}</text>
@@ -29,11 +34,19 @@
             </g>
         @endforeach
         @foreach ($drawing->riders as $rider)
-            <g class="bus-rider @if ($rider['system'] !== null) restrained @endif"
-                transform="translate({{ $rider['x'] }} {{ $rider['y'] }})" data-rider="{{ $rider['name'] }}">
+            <g @class([
+                'bus-rider',
+                'restrained' => $rider['system'] !== null,
+                'ghost' => $rider['ghost'],
+                'fault' => $rider['fault'],
+            ]) transform="translate({{ $rider['x'] }} {{ $rider['y'] }})" data-rider="{{ $rider['name'] }}"
+                data-at="{{ $rider['at'] }}" data-ghost="{{ $rider['ghost'] ? 'yes' : 'no' }}">
                 <rect x="4" y="4" width="62" height="{{ $rider['box'] }}" rx="11" />
-                <text x="35" y="23" text-anchor="middle" class="strong">{{ Illuminate\Support\Str::limit($rider['name'], 7, '…') }}</text>
-                <text x="35" y="40" text-anchor="middle">{{ __('drawings.bus.system.' . ($rider['system'] ?? 'none')) }}</text>
+                <text x="35" y="{{ $rider['system'] === null ? 31 : 23 }}" text-anchor="middle" class="strong">{{
+                    Illuminate\Support\Str::limit($rider['name'], 6, '…') }}</text>
+                @if ($rider['system'] !== null)
+                    <text x="35" y="41" text-anchor="middle">{{ __("drawings.bus.system.{$rider['system']}") }}</text>
+                @endif
             </g>
         @endforeach
     </svg>

@@ -13,6 +13,7 @@
         <div class="bus-plan-main">
             @if ($page->drawing() !== null)
                 <x-drawing.bus-above :drawing="$page->drawing()" />
+                <x-bus-move :page="$page" />
             @endif
             <section class="card-work" aria-labelledby="riders-title">
                 <h2 id="riders-title">{{ __('bus.plan.riders') }}</h2>

@@ -39,13 +39,13 @@
                     @endif
                 </p>
                 @if ($page->signed() !== null)
-                    <form method="post" action="{{ route('bus.trips.again', $page->trip) }}" class="no-print">
+                    <form id="trip-again" method="post" action="{{ route('bus.trips.again', $page->trip) }}" class="no-print">
                         @csrf
                         <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
                         <button class="press">{{ __('trips.next') }}</button>
                     </form>
                 @elseif ($page->isOpen() && $page->record->maySetOff())
-                    <form method="post" action="{{ route('bus.trips.sign', $page->trip) }}">
+                    <form id="trip-sign" method="post" action="{{ route('bus.trips.sign', $page->trip) }}">
                         @csrf
                         <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
                         <input type="hidden" name="initials" value="{{ $page->initials }}">
