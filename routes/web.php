@@ -6,6 +6,7 @@ use App\Http\Controllers\ArrivalRemarksController;
 use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\BusController;
+use App\Http\Controllers\BusLayoutController;
 use App\Http\Controllers\BusPlanController;
 use App\Http\Controllers\BusTripController;
 use App\Http\Controllers\BusTripMarkController;
@@ -132,6 +133,14 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');
     Route::post('/bus/plan', BusPlanController::class)->middleware('throttle:60,1');
     Route::get('/bus/vest', VestController::class)->name('bus.vest');
+    Route::get('/bus/layouts/new', [BusLayoutController::class, 'create'])->name('bus.layouts.create');
+    Route::post('/bus/layouts', [BusLayoutController::class, 'save'])->name('bus.layouts.store');
+    Route::whereNumber('layout')->group(static function (): void {
+        Route::get('/bus/layouts/{layout}/edit', [BusLayoutController::class, 'edit'])->name('bus.layouts.edit');
+        Route::post('/bus/layouts/{layout}', [BusLayoutController::class, 'save'])->name('bus.layouts.update');
+        Route::post('/bus/layouts/{layout}/roster', [BusLayoutController::class, 'keep'])->name('bus.layouts.roster');
+        Route::post('/bus/layouts/{layout}/use', [BusLayoutController::class, 'retire'])->name('bus.layouts.use');
+    });
     Route::get('/bus/trips', [BusTripController::class, 'index'])->name('bus.trips');
     Route::post('/bus/trips', [BusTripController::class, 'store'])->middleware('throttle:60,1')->name('bus.trips.store');
     Route::whereUuid('trip')->group(static function (): void {

@@ -122,6 +122,17 @@ final readonly class PlanPage
         }, $this->layout->systems);
     }
 
+    /** @return list<array<array-key, mixed>> the systems with how many there are now, in the shape of the bus file */
+    public function counted(): array
+    {
+        return array_map(function (object $system): array {
+            $of = (array) $system;
+            $id = is_string($of['id'] ?? null) ? $of['id'] : null;
+
+            return ['count' => $this->draft->request?->system($id)->count ?? $of['count'] ?? 0] + $of;
+        }, $this->layout->systems);
+    }
+
     /** @return list<array{keep: string, kept: bool, told: Message, outgrows: Message|null}> */
     public function seats(): array
     {

@@ -7,7 +7,6 @@ namespace App\Bus;
 use App\Checks\AnswerReader;
 use App\Checks\UnreadableAnswer;
 use App\Units;
-use App\Visits\ChildReader;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Facts\Sex;
 use MintBuckle\Core\Telling\Message;
@@ -90,8 +89,8 @@ final readonly class Roster
             'name' => $row['name'],
             'child' => (object) array_filter([
                 'born_on' => ($row['born_on'] ?? '') === '' ? null : AnswerReader::date($row['born_on']),
-                'weight' => self::measured($row['weight'] ?? '', AnswerKind::Mass, $units),
-                'height' => self::measured($row['height'] ?? '', AnswerKind::Length, $units),
+                'weight' => Measured::text($row['weight'] ?? '', AnswerKind::Mass, $units),
+                'height' => Measured::text($row['height'] ?? '', AnswerKind::Length, $units),
                 'sex' => self::sex($row['sex'] ?? ''),
             ]),
             'system' => ($row['system'] ?? '') === '' ? null : $row['system'],
@@ -109,19 +108,5 @@ final readonly class Roster
         }
 
         return $sex;
-    }
-
-    /**
-     * @return array{value: int|float, unit: string}|null
-     * @throws UnreadableAnswer
-     */
-    private static function measured(string $text, AnswerKind $kind, Units $units): ?array
-    {
-        $measure = $text === '' ? null : ChildReader::written($text);
-        if ($text !== '' && $measure === null) {
-            throw UnreadableAnswer::because('no_measure', ['text' => $text]);
-        }
-
-        return $measure === null ? null : ['value' => $measure->value, 'unit' => $measure->unit ?? (string) $units->for($kind)?->symbol()];
     }
 }

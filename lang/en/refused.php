@@ -74,6 +74,8 @@ return [
         'seat' => 'Choose one of the catalogue, or leave this empty.',
         'row' => 'Enter the row as a number: 1 is the foremost.',
         'side' => 'Choose the side of the bus, as seen from behind.',
+        'name' => 'Enter a name of at most 60 characters.',
+        'name_taken' => 'Another bus has this name.',
     ],
     'bus_stop' => 'the stop "{text}" is no number; use 1, 2, 3 in the order of the trip.',
     'trip' => [

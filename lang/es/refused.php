@@ -74,6 +74,8 @@ return [
         'seat' => 'Elija uno del catálogo, o deje esto vacío.',
         'row' => 'Anote la fila con un número: 1 es la de más adelante.',
         'side' => 'Elija el lado del autobús, visto desde atrás.',
+        'name' => 'Introduzca un nombre de 60 caracteres como máximo.',
+        'name_taken' => 'Otro autobús tiene este nombre.',
     ],
     'bus_stop' => 'la parada "{text}" no es un número; use 1, 2, 3 en el orden del viaje.',
     'trip' => [

@@ -41,7 +41,7 @@ final class BusPlanRequest extends FormRequest
     /** @return PlanPage|null null while no bus has been entered */
     public function page(): ?PlanPage
     {
-        $layouts = BusLayout::query()->orderBy('id')->get();
+        $layouts = BusLayout::inUse()->get();
         $layout = $layouts->find($this->integer('bus')) ?? $layouts->find($this->integer('shown')) ?? $layouts->first();
 
         return $layout === null ? null : $this->of($layout, $layouts);

@@ -36,6 +36,9 @@
                             @if ($layout->is($page->layout)) aria-pressed="true" @endif>{{ $layout->name }}</button>
                     @endforeach
                 </div>
+                <p class="actions"><a class="quiet" href="{{ route('bus.layouts.edit', $page->layout) }}">{{
+                    __('bus.layout.change') }}</a> <a class="quiet" href="{{ route('bus.layouts.create') }}">{{
+                    __('bus.layout.new') }}</a></p>
                 <p class="hint">{{ __('bus.plan.belts', ['seats' => Source::BusSeats->title(), 'anchors' =>
                     Source::Anchorages->title()]) }}</p>
                 <h3>{{ __('bus.plan.stock') }}</h3>
@@ -46,6 +49,8 @@
                             value="{{ $system['count'] }}">
                     </div>
                 @endforeach
+                <button class="quiet" formaction="{{ route('bus.layouts.roster', $page->layout) }}">{{
+                    __('bus.layout.keep_roster') }}</button>
             </section>
         </div>
     </form>
