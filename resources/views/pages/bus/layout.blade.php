@@ -20,7 +20,7 @@
         action="{{ $layout === null ? route('bus.layouts.store') : route('bus.layouts.update', $layout) }}">
         @csrf
         <input type="hidden" name="seen" value="{{ $layout?->seen() }}">
-        <button class="visually-hidden" tabindex="-1">{{ __('bus.layout.save') }}</button>
+        <button hidden>{{ __('bus.layout.save') }}</button>
         <section class="card-work two" aria-label="{{ __('bus.layout.title') }}">
             <div class="field"><label for="f-name">{{ __('bus.layout.name') }}</label>
                 <input id="f-name" name="name" maxlength="60" required autocomplete="off" value="{{ $form->name }}"></div>
