@@ -15,6 +15,7 @@ use App\Words\Telling;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Assessment;
+use MintBuckle\Core\Bus\BusPart;
 use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Card\TakingOut;
 use MintBuckle\Core\Context\AssessmentContext;
@@ -123,6 +124,20 @@ final readonly class CheckPage
         $asked = $this->now->paths();
         $this->rows = array_values(array_filter($rows, static fn(AskedRow $row): bool => ! in_array($row->path, $asked, true)));
         $this->last = $this->facts->last($phase);
+    }
+
+    /** @return list<array{part: BusPart|null, rows: non-empty-list<AskedRow>}> the rows, those of a bus under headings */
+    public function parts(): array
+    {
+        if ($this->station !== Station::Bus || $this->rows === []) {
+            return $this->rows === [] ? [] : [['part' => null, 'rows' => $this->rows]];
+        }
+        $parts = array_map(fn(BusPart $part): array => ['part' => $part, 'rows' => array_values(array_filter(
+            $this->rows,
+            static fn(AskedRow $row): bool => BusPart::of($row->path) === $part,
+        ))], BusPart::cases());
+
+        return array_values(array_filter($parts, static fn(array $part): bool => $part['rows'] !== []));
     }
 
     /** Whether the child rides on a bus, which has a station of its own. */

@@ -142,4 +142,14 @@ return [
         'overtaken' => 'Somebody changed this bus since you opened it. What you typed is here; open the bus again in another window, '
             . 'compare, then keep it',
     ],
+    'part' => [
+        'selection' => '1 · Selection: which system',
+        'direction' => '2 · Direction: which way it faces',
+        'location' => '3 · Location: where on the bus',
+        'installation' => '4 · Installation: how it is fixed',
+        'right_size' => 'The child: right size',
+        'seated_right' => 'The child: seated right',
+        'shoulder_position' => 'The child: shoulder position',
+        'straps' => 'The child: straps',
+    ],
 ];

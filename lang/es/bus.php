@@ -142,4 +142,14 @@ return [
         'overtaken' => 'Alguien cambió este autobús desde que lo abrió. Lo que escribió está aquí; ábralo de nuevo en otra ventana, '
             . 'compare y guárdelo',
     ],
+    'part' => [
+        'selection' => '1 · Elección: qué sistema',
+        'direction' => '2 · Dirección: hacia dónde mira',
+        'location' => '3 · Lugar: dónde en el autobús',
+        'installation' => '4 · Instalación: cómo se fija',
+        'right_size' => 'El niño: talla correcta',
+        'seated_right' => 'El niño: bien sentado',
+        'shoulder_position' => 'El niño: posición de los hombros',
+        'straps' => 'El niño: correas',
+    ],
 ];

@@ -58,7 +58,7 @@ final class BusTest extends FeatureTestCase
         $check = self::begun();
         $case = AssembleCase::read($check, InspectionPhase::Found);
         self::assertSame([BusSystem::Vest, 3, null], [$case->bus?->system, $case->bus?->bench->row, $case->vehicle]);
-        $this->get("/checks/{$check->id}/found/bus")->assertOk()->assertSee('data-key="9"', false)->assertSee('Which place of the bench?');
+        $this->get("/checks/{$check->id}/found/bus")->assertOk()->assertSee('data-key="9"', false)->assertSee('Which place of the bench?')->assertSeeInOrder(['1 · Selection', '3 · Location']);
 
         $this->found($check, [
             'bus.place' => 'window', 'bus.bench.exit' => 'no', 'bus.held_by' => ['wrap'], 'bus.slouch' => 'no', 'bus.checked_this_trip' => 'yes', 'child.sits_unaided' => 'yes',
@@ -69,6 +69,8 @@ final class BusTest extends FeatureTestCase
         self::assertSame(['bus.vest_backwards', 'bus.vest_over_coat'], array_map(static fn(Finding $f): string => $f->code->value, $assessment->findingsAt(Station::Bus)));
         self::assertSame([], array_filter($assessment->questions, static fn(Question $q): bool => in_array($q->station, [Station::Place, Station::Secure, Station::Measure, Station::Buckle, Station::Bus], true)), 'nothing of a car is asked');
         self::assertSame(Verdict::FixFirst, $assessment->verdictAt(Station::Bus));
+        $this->get("/checks/{$check->id}/found/bus")->assertSeeInOrder(['1 · Selection', '2 · Direction', '3 · Location', '4 · Installation', 'The child: right size', 'The child: seated right', 'The child: shoulder position', 'The child: straps']);
+        $this->get("/checks/{$check->id}/found/child")->assertDontSee('class="part"', false);
         $this->get("/checks/{$check->id}/found/bus")->assertSee('The vest is on backwards')->assertSee('Put the vest on first');
 
         foreach (['bus.vest.front_right' => 'yes', 'bus.vest.over_coat' => 'no'] as $key => $answer) {

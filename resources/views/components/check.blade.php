@@ -33,15 +33,20 @@
             <p class="card-work">{{ __('checks.found_done') }} <a class="press"
                     href="{{ $page->link(InspectionPhase::Left) }}">{{ __('checks.to_left') }}</a></p>
         @endif
-        <div class="rows">
-            @forelse ($page->rows as $row)
-                <x-asked-row :row="$row" :page="$page" where="row" />
-            @empty
-                @unless ($page->station === Station::Handover)
-                    <p class="empty">{{ __('checks.nothing_here') }}</p>
-                @endunless
-            @endforelse
-        </div>
+        @forelse ($page->parts() as $part)
+            @if ($part['part'] !== null)
+                <h2 class="part" data-part="{{ $part['part']->value }}">@tell($part['part']->title())</h2>
+            @endif
+            <div class="rows">
+                @foreach ($part['rows'] as $row)
+                    <x-asked-row :row="$row" :page="$page" where="row" />
+                @endforeach
+            </div>
+        @empty
+            @unless ($page->station === Station::Handover)
+                <p class="empty">{{ __('checks.nothing_here') }}</p>
+            @endunless
+        @endforelse
         @if (PhotoOf::at($page->station) !== null)
             <x-photos :page="$page" :about="PhotoOf::at($page->station)" />
         @endif
