@@ -28,9 +28,15 @@ final class ShotsTest extends BrowserTestCase
         self::shot('check-secure-desk-es');
         self::press('.languages [value="en"]');
         self::waitFor('html[lang="en"]');
-        self::open('/bus/plan');
+        self::open('/bus/plan?bus=2');
         self::press('.bus-proposal .press');
         self::waitFor('[data-rider]');
+        self::press('button[name="take"]');
+        self::waitFor('[data-faults="0"]');
+        self::$driver->executeScript('document.getElementById("move-rider").value = "Nel"; document.getElementById("move-to").value = "2|left|2";');
+        self::press('#move-now');
+        self::waitFor('[data-fault="behind"]');
+        self::$driver->executeScript('window.scrollTo(0, 0);');
         self::shot('bus-desk');
         self::open('/visits/1/sheet');
         self::viewport(794, 1123);
@@ -49,7 +55,16 @@ final class ShotsTest extends BrowserTestCase
         self::press('#card .switch a:last-child');
         self::waitFor('#card [lang="es"]');
         self::shot('card-phone-es');
-        self::shot('departure-phone', '/visits/3/departure');
+        self::open('/bus/trips/019ac000-0000-7000-8000-000000000004');
+        self::press('#trip-again .press');
+        self::waitFor('#trip-initials');
+        self::one('#trip-initials')->sendKeys('TM');
+        self::press('.trip-initials .press');
+        self::waitFor('.trip-bar .hint');
+        self::press('.trip-line[data-item="way"] .choice');
+        self::waitFor('.trip-line[data-item="way"][data-state="right"]');
+        self::$driver->executeScript('window.scrollTo(0, 0);');
+        self::shot('trip-phone');
         self::assertLessThan(20, count(glob(self::folder() . '/*.png') ?: []));
     }
 
