@@ -14,6 +14,7 @@ use MintBuckle\Core\Bus\BusRider;
 use MintBuckle\Core\Bus\BusSeat;
 use MintBuckle\Core\Bus\ByHand\Placing;
 use MintBuckle\Core\Bus\ByHand\PlacingFault;
+use MintBuckle\Core\Bus\EvacuationOrder;
 use MintBuckle\Core\Bus\RiderOutgrows;
 use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Telling\Message;
@@ -79,6 +80,17 @@ final readonly class PlanPage
     public function rideable(): ?BusPlan
     {
         return $this->placing === null || ($this->faults === [] && $this->placing->unseated() === []) ? $this->seated() : null;
+    }
+
+    /** @return list<array{way: Message, names: non-empty-list<string>}> who leaves by which way when the bus must be left */
+    public function leaving(): array
+    {
+        $request = $this->draft->request;
+
+        return array_map(static fn(array $way): array => [
+            'way' => $way['row'] === null ? new Message('bus.leaving.front') : new Message('bus.leaving.exit', ['row' => $way['row']]),
+            'names' => $way['names'],
+        ], $request === null ? [] : EvacuationOrder::of($request, $this->rideable()->seats ?? []));
     }
 
     /** Which proposal is shown, from 0. */

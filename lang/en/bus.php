@@ -152,4 +152,11 @@ return [
         'shoulder_position' => 'The child: shoulder position',
         'straps' => 'The child: straps',
     ],
+    'leaving' => [
+        'title' => 'They leave it in this order',
+        'front' => 'By the front door',
+        'exit' => 'By the exit at row {row}',
+        'hint' => 'Whoever gets out without help goes first, then the restrained, nearest first. Common practice of the trade; the '
+            . 'carrier’s own plan comes first, and is practised.',
+    ],
 ];

@@ -33,7 +33,7 @@ return [
         'setting' => 'Set its recline to {settings}{several, select, yes {, as its maker allows for this weight} other {, the one its '
             . 'maker allows for this weight}}.',
         'handle' => 'Put the carrying handle in a position for travel: {handles}.',
-        'path' => 'Lead the lap belt through the {path, select, rear {rear-facing path, under the legs of the child} other '
+        'path' => 'Lap belt only: lead it through the {path, select, rear {rear-facing path, under the legs of the child} other '
             . '{forward-facing path, behind the back of the child}}, flat, and buckle it.',
         'both' => 'In a car its maker wants lap and shoulder part through the path. An aircraft has the lap part only: read what its '
             . 'manual says of aircraft before the day.',

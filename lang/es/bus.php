@@ -152,4 +152,11 @@ return [
         'shoulder_position' => 'El niño: posición de los hombros',
         'straps' => 'El niño: correas',
     ],
+    'leaving' => [
+        'title' => 'Salen en este orden',
+        'front' => 'Por la puerta delantera',
+        'exit' => 'Por la salida de la fila {row}',
+        'hint' => 'Primero quien sale sin ayuda, luego los sujetos, del más cercano al más lejano. Práctica común del oficio; el plan del '
+            . 'transportista va primero y se practica.',
+    ],
 ];

@@ -34,8 +34,8 @@ return [
         'setting' => 'Ponga su reclinación en {settings}{several, select, yes {, como permite su fabricante para este peso} other {, la '
             . 'que permite su fabricante para este peso}}.',
         'handle' => 'Ponga el asa en una posición de viaje: {handles}.',
-        'path' => 'Pase el cinturón abdominal por la ruta {path, select, rear {hacia atrás, bajo las piernas del niño} other {hacia '
-            . 'adelante, detrás de la espalda del niño}}, plano, y abróchelo.',
+        'path' => 'Solo el cinturón abdominal: páselo por la ruta {path, select, rear {hacia atrás, bajo las piernas del niño} other '
+            . '{hacia adelante, detrás de la espalda del niño}}, plano, y abróchelo.',
         'both' => 'En un vehículo su fabricante quiere la parte abdominal y la diagonal por la ruta. Un avión solo tiene la abdominal: '
             . 'lea antes lo que su manual dice del avión.',
         'tighten' => 'Ponga su peso en el asiento y tire del extremo libre. Mantiene su longitud por sí solo: sin clip de bloqueo.',

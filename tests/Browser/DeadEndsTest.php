@@ -167,7 +167,7 @@ final class DeadEndsTest extends BrowserTestCase
         self::waitFor("[name='f[setup.head_to_shell_top][amount]']")->sendKeys('3');
         self::press('#calculator-form .press');
         self::waitFor('.calculator-headline[data-answer="yes"]');
-        self::assertStringContainsString('lap belt only', self::one('.calculator-answer')->getText());
+        self::assertStringContainsString('Lap belt only', self::one('.calculator-answer')->getText());
     }
 
     /** An answer whose reply comes late does not take away what is being typed beside it; what it was itself is not kept twice. */

@@ -9,6 +9,7 @@ use MintBuckle\Core\Bus\BusReader;
 use MintBuckle\Core\Bus\BusSeat;
 use MintBuckle\Core\Bus\ByHand\Placing;
 use MintBuckle\Core\Bus\ByHand\PlacingFault;
+use MintBuckle\Core\Bus\EvacuationOrder;
 use MintBuckle\Core\Facts\BenchSide;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -98,6 +99,14 @@ final class PlacingTest extends TestCase
         self::assertSame(['Ivo'], array_values(array_intersect(self::placed([['Ivo', '4 left 1'], ['Max', '4 left 1']])->unseated(), ['Ivo', 'Max'])), 'who is put out has no place until given one');
         self::assertEquals($placing, $placing->moved('Nobody', 1, BenchSide::Left, 1));
         self::assertEquals($placing, $placing->moved('Ivo', 9, BenchSide::Left, 1));
+    }
+
+    /** Each by the nearest way out, those without help first: worked by hand. */
+    public function testHowTheyLeave(): void
+    {
+        $leaving = static fn(Placing $placing): array => array_map(static fn(array $way): array => [$way['row'], ...$way['names']], EvacuationOrder::of($placing->request, $placing->seats));
+        self::assertSame([[null, 'Ivo', 'Ada'], [3, 'Max', 'Fen']], $leaving(self::placed([['Ada', '1 left 1'], ['Ivo', '1 right 2'], ['Fen', '2 left 1'], ['Max', '4 left 2']])));
+        self::assertSame([], $leaving(self::placed([])));
     }
 
     public function testAsAPlan(): void

@@ -147,7 +147,7 @@ final class BusTest extends FeatureTestCase
         $this->get('/bus/plan')->assertOk()->assertSee('Bus 4')->assertSee('Not seated yet')->assertSee('Ada,2026-02-20', false);
         [$small, $large] = BusLayout::query()->orderBy('id')->get()->all();
         $ask = ['shown' => $small->id, 'bus' => $small->id, 'roster' => $small->roster];
-        $this->post('/bus/plan', $ask)->assertOk()->assertSee('Proposal 1 of')->assertSee('Ada: row 1')->assertSee('data-rider="Ivo"', false)->assertSee('They board in this order')->assertSee('Outgrows it about');
+        $this->post('/bus/plan', $ask)->assertOk()->assertSee('Proposal 1 of')->assertSee('Ada: row 1')->assertSee('data-rider="Ivo"', false)->assertSee('They board in this order')->assertSee('By the front door: ')->assertSee('Outgrows it about');
         $this->post('/bus/plan', ['roster' => "name,weight,sex\nA,40 lb,girl\n"] + $ask)->assertSee('Line 2: “girl” is neither f nor m', false);
         $this->post('/bus/plan', ['plan' => '1'] + $ask)->assertSee('Proposal 2 of');
         $this->post('/bus/plan', ['plan' => '99'] + $ask)->assertOk()->assertSee('Proposal 10 of 10');

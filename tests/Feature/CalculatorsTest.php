@@ -92,7 +92,7 @@ final class CalculatorsTest extends FeatureTestCase
             'vehicle.positions.0.retractor' => ['answer' => 'switchable'],
         ];
         $sheet = $this->signedIn()->get('/calculators/flight/sheet?' . http_build_query(['f' => $typed]))->assertOk();
-        $sheet->assertSeeInOrder([$model->title(), 'It may be used on an aircraft.', 'Before the day', 'In the aircraft', 'never in an exit row', 'lap belt through the rear-facing path', 'No tether', 'Taking it out', 'The car at the other end', 'That belt can be locked. The retractor can lock the whole belt.', '14 CFR 121.311'], false);
+        $sheet->assertSeeInOrder([$model->title(), 'It may be used on an aircraft.', 'Before the day', 'In the aircraft', 'never in an exit row', 'Lap belt only: lead it through the rear-facing path', 'No tether', 'Taking it out', 'The car at the other end', 'That belt can be locked. The retractor can lock the whole belt.', '14 CFR 121.311'], false);
         $handle = ['setup.mode' => ['answer' => 'rear_harness'], 'seat.detachable' => ['answer' => 'yes'], 'own.handle' => ['amount' => '4', 'unit' => 'in'], 'own.other_handle' => ['amount' => '1', 'unit' => 'in']];
         $this->get('/calculators/flight?' . http_build_query(['f' => $handle]))->assertOk()->assertSee('there is 3 in more room')->assertSee('f[own.handle]', false);
         $open = $this->get('/calculators/flight/sheet?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'rear_harness']]]))->assertOk();

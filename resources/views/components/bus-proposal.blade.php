@@ -50,6 +50,13 @@
         @if ($page->rideable() !== null)
             <h3>{{ __('bus.plan.boarding') }}</h3>
             <p>{{ implode(', ', $page->rideable()->boarding) }}</p>
+            <h3>{{ __('bus.leaving.title') }}</h3>
+            <ul>
+                @foreach ($page->leaving() as $leaving)
+                    <li>@tell($leaving['way']): {{ implode(', ', $leaving['names']) }}</li>
+                @endforeach
+            </ul>
+            <p class="hint">{{ __('bus.leaving.hint') }}</p>
             <button id="plan-trip" class="quiet" name="plan" value="{{ $page->number() }}" formaction="{{ route('bus.trips.store') }}">{{
                 __('trips.begin') }}</button>
         @endif
