@@ -40,6 +40,9 @@ return [
         'seat_hint' => 'If it is not there, leave this empty: it is entered from its label in the check.',
         'begin' => 'Begin the check',
         'begun' => 'The check has begun. Look at the bench first.',
+        'any' => 'Another bus',
+        'who' => 'Who rides:',
+        'which_bench' => 'Which bench?',
     ],
     'plan' => [
         'title' => 'Seat a bus',

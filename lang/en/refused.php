@@ -76,6 +76,7 @@ return [
         'side' => 'Choose the side of the bus, as seen from behind.',
         'name' => 'Enter a name of at most 60 characters.',
         'name_taken' => 'Another bus has this name.',
+        'bench' => 'Choose the bench.',
     ],
     'bus_stop' => 'the stop "{text}" is no number; use 1, 2, 3 in the order of the trip.',
     'trip' => [

@@ -40,6 +40,9 @@ return [
         'seat_hint' => 'Si no está, deje esto vacío: se anota desde su etiqueta en la revisión.',
         'begin' => 'Comenzar la revisión',
         'begun' => 'La revisión ha comenzado. Mire primero la banca.',
+        'any' => 'Otro autobús',
+        'who' => 'Quién viaja:',
+        'which_bench' => '¿Qué asiento?',
     ],
     'plan' => [
         'title' => 'Acomodar un autobús',

@@ -76,6 +76,7 @@ return [
         'side' => 'Elija el lado del autobús, visto desde atrás.',
         'name' => 'Introduzca un nombre de 60 caracteres como máximo.',
         'name_taken' => 'Otro autobús tiene este nombre.',
+        'bench' => 'Elija el asiento.',
     ],
     'bus_stop' => 'la parada "{text}" no es un número; use 1, 2, 3 en el orden del viaje.',
     'trip' => [

@@ -15,6 +15,7 @@ use App\Models\Visit;
 use App\Units;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use MintBuckle\Core\Facts\Belt;
 use MintBuckle\Core\Facts\BusSystem;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
@@ -130,6 +131,21 @@ final class BusTest extends FeatureTestCase
         $this->begin(['weight' => '900'])->assertSessionHasErrors('weight');
         $this->begin(['born_on' => 'some day'])->assertSessionHasErrors('born_on');
         $this->get('/bus')->assertOk()->assertSee('Check a bus seat')->assertSee('Add-on harness');
+    }
+
+    public function testOfABusThatWasEnteredBenchAndRiderAreChosen(): void
+    {
+        $this->signedIn();
+        $bus = BusLayout::query()->orderBy('id')->firstOrFail();
+        $this->get("/bus?bus={$bus->id}&rider=Fen")->assertOk()->assertSee('value="Fen"', false)->assertSee('value="34 lb"', false)->assertSee('<option value="1|left"', false)->assertDontSee('name="row"', false);
+        $this->get('/bus?bus=99&rider=Fen')->assertOk()->assertSee('name="row"', false)->assertDontSee('value="Fen"', false);
+        $this->get("/bus?bus={$bus->id}&rider=Nobody")->assertOk();
+        $this->begin(['bus' => (string) $bus->id, 'bench' => '1|left', 'row' => null, 'side' => null])->assertSessionHasNoErrors();
+        $case = AssembleCase::read(self::begun(), InspectionPhase::Found);
+        self::assertSame(['Bus 4', 1, true, Belt::LapShoulder], [self::begun()->visit->vehicle, $case->bus?->bench->row, $case->bus?->bench->lowerAnchors, $case->bus?->bench->belt]);
+        $this->begin(['bus' => (string) $bus->id, 'bench' => ''])->assertSessionHasErrors('bench');
+        $this->begin(['bus' => (string) $bus->id, 'bench' => 'x'])->assertSessionHasErrors('bench');
+        $this->begin(['bus' => '99'])->assertSessionHasErrors('bus');
     }
 
     public function testOneSentTwiceIsOneCheck(): void

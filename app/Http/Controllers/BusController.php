@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bus\BusPage;
 use App\Http\Requests\BusCheckRequest;
+use App\Models\BusLayout;
 use App\Models\SeatModel;
 use App\Units;
 use App\Visits\ReceiveFamily;
@@ -13,12 +14,20 @@ use App\Visits\TakeToBay;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final readonly class BusController
 {
-    public function index(Units $units): View
+    public function index(Request $request, Units $units): View
     {
-        return view('pages.bus.index', ['page' => new BusPage(SeatModel::inUse()->get(), $units)]);
+        $buses = BusLayout::inUse()->get();
+        $page = new BusPage(SeatModel::inUse()->get(), $units, $buses, $buses->find($request->integer('bus')));
+        $rider = $page->rider($request->string('rider')->toString());
+        if ($rider !== [] && ! $request->session()->hasOldInput()) {
+            $request->session()->now('_old_input', $rider);
+        }
+
+        return view('pages.bus.index', ['page' => $page]);
     }
 
     public function store(BusCheckRequest $request, ReceiveFamily $receive, TakeToBay $take): RedirectResponse

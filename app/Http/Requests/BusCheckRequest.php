@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\BusLayout;
 use App\Models\CheckupEvent;
 use App\Models\SeatModel;
 use App\Units;
@@ -47,8 +48,10 @@ final class BusCheckRequest extends FormRequest
             'height' => ['nullable', 'string', 'max:20', self::amount(...)],
             'system' => ['required', Rule::enum(BusSystem::class)],
             'seat' => ['nullable', 'integer', 'exists:seat_models,id'],
-            'row' => ['required', 'integer', 'between:1,100'],
-            'side' => ['required', Rule::enum(BenchSide::class)],
+            'bus' => ['nullable', 'integer', 'exists:bus_layouts,id'],
+            'bench' => ['nullable', 'required_with:bus', 'regex:/\A\d{1,3}\|(left|right)\z/'],
+            'row' => ['nullable', 'required_without:bus', 'integer', 'between:1,100'],
+            'side' => ['nullable', 'required_without:bus', Rule::enum(BenchSide::class)],
         ];
     }
 
@@ -62,6 +65,7 @@ final class BusCheckRequest extends FormRequest
             'consent.accepted' => $word('refused.walk_in.consent'),
             'system.*' => $word('refused.bus.system'),
             'seat.*' => $word('refused.bus.seat'),
+            'bench.*' => $word('refused.bus.bench'),
             'row.*' => $word('refused.bus.row'),
             'side.*' => $word('refused.bus.side'),
         ];
@@ -95,7 +99,7 @@ final class BusCheckRequest extends FormRequest
             $this->string('submission')->toString(),
             $this->string('first_name')->trim()->toString(),
             null,
-            Telling::now()->word('bus.title'),
+            $this->bus()->name ?? Telling::now()->word('bus.title'),
             null,
             null,
             [$this->rider()],
@@ -115,13 +119,40 @@ final class BusCheckRequest extends FormRequest
             'child.weight' => $reader->measured($this->typed('weight'), AnswerKind::Mass),
             'child.height' => $reader->measured($this->typed('height'), AnswerKind::Length),
             'bus.system' => $system->value,
-            'bus.bench.row' => $this->integer('row'),
-            'bus.bench.side' => $this->string('side')->toString(),
+            ...$this->bench(),
             'seat' => $model?->rules,
             'setup.mode' => self::mode($system, $model)?->value,
         ];
 
         return new ArrivingChild($model, array_filter($facts, static fn(mixed $fact): bool => $fact !== null));
+    }
+
+    private function bus(): ?BusLayout
+    {
+        return $this->filled('bus') ? BusLayout::query()->find($this->integer('bus')) : null;
+    }
+
+    /** @return array<string, mixed> where the rider sits, and what is known of a bench of a bus that was entered */
+    private function bench(): array
+    {
+        $bus = $this->bus();
+        if ($bus === null) {
+            return ['bus.bench.row' => $this->integer('row'), 'bus.bench.side' => $this->string('side')->toString()];
+        }
+        [$row, $side] = [...explode('|', $this->string('bench')->toString()), ''];
+        $known = array_values(array_filter(
+            array_map(static fn(object $bench): array => (array) $bench, $bus->benches),
+            static fn(array $bench): bool => ($bench['row'] ?? null) === (int) $row && ($bench['side'] ?? null) === $side,
+        ))[0] ?? [];
+
+        return [
+            'bus.gross_weight' => $bus->gross_weight,
+            'bus.bench.row' => (int) $row,
+            'bus.bench.side' => $side,
+            'bus.bench.exit' => $known['exit'] ?? null,
+            'bus.bench.belt' => $known['belt'] ?? null,
+            'bus.bench.lower_anchors' => $known['lower_anchors'] ?? null,
+        ];
     }
 
     /** Of a seat that offers the system in several ways the first; what is in use is looked at in the check. */

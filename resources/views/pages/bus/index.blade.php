@@ -8,6 +8,21 @@
         <a class="quiet" href="{{ route('bus.vest') }}">{{ __('vest.title') }}</a>
         <a class="quiet" href="{{ route('bus.trips') }}">{{ __('trips.history') }}</a>
     </div>
+    <nav class="switch" aria-label="{{ __('bus.plan.bus') }}">
+        <a href="{{ route('bus.index') }}" @class(['on' => $page->bus === null])
+            @if ($page->bus === null) aria-current="true" @endif>{{ __('bus.check.any') }}</a>
+        @foreach ($page->buses as $bus)
+            <a href="{{ route('bus.index', ['bus' => $bus->id]) }}" @class(['on' => $bus->is($page->bus)])
+                @if ($bus->is($page->bus)) aria-current="true" @endif>{{ $bus->name }}</a>
+        @endforeach
+    </nav>
+    @if ($page->riders() !== [])
+        <p class="bus-riders">{{ __('bus.check.who') }}
+            @foreach ($page->riders() as $rider)
+                <a class="choice" href="{{ route('bus.index', ['bus' => $page->bus->id, 'rider' => $rider]) }}">{{ $rider }}</a>
+            @endforeach
+        </p>
+    @endif
     <form method="post" action="{{ route('bus.checks.store') }}" class="bus-check">
         @csrf
         <input type="hidden" name="submission" value="{{ old('submission', Illuminate\Support\Str::uuid()) }}">
@@ -27,8 +42,13 @@
             <x-choice-field :field="$page->field('system')" :label="__('facts.bus.system.question')" :options="$page->systems()" />
             <x-field :field="$page->field('seat')" :label="__('bus.check.seat')" :options="$page->models()"
                 :hint="__('bus.check.seat_hint')" />
-            <x-field :field="$page->field('row')" :label="__('facts.bus.bench.row.question')" inputmode="numeric" required />
-            <x-choice-field :field="$page->field('side')" :label="__('facts.bus.bench.side.question')" :options="$page->sides()" />
+            @if ($page->bus !== null)
+                <input type="hidden" name="bus" value="{{ $page->bus->id }}">
+                <x-field :field="$page->field('bench')" :label="__('bus.check.which_bench')" :options="$page->benches()" required />
+            @else
+                <x-field :field="$page->field('row')" :label="__('facts.bus.bench.row.question')" inputmode="numeric" required />
+                <x-choice-field :field="$page->field('side')" :label="__('facts.bus.bench.side.question')" :options="$page->sides()" />
+            @endif
         </section>
         <section class="card-work">
             <div class="field"><label class="tick"><input type="checkbox" name="consent" value="1" @checked(old('consent'))> <span>{{
