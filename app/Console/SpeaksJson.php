@@ -11,7 +11,7 @@ use MintBuckle\Present\Words\Teller;
 /** One file in, JSON on standard output, every problem on standard error. */
 trait SpeaksJson
 {
-    private const NOT_VALID = 2;
+    use WritesJson;
 
     /** @return resource|null null when it cannot be read, which was said */
     private function openInput()
@@ -25,25 +25,6 @@ trait SpeaksJson
         }
 
         return $stream;
-    }
-
-    /** @param array<string, mixed> $answer */
-    private static function json(array $answer, int $flags): string
-    {
-        return json_encode(
-            $answer,
-            $flags | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
-        );
-    }
-
-    /** @param non-empty-list<Problem> $problems */
-    private function refuse(array $problems): int
-    {
-        foreach ($problems as $problem) {
-            fwrite(STDERR, $problem->toString() . "\n");
-        }
-
-        return self::NOT_VALID;
     }
 
     /** Who tells the sentences, in the units of the file; null after a language that there is not was refused. */

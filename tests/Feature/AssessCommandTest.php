@@ -26,6 +26,21 @@ final class AssessCommandTest extends TestCase
         self::assertSame(['mint-buckle/assessment', 1, '2026.1', 'good_to_ride', []], [$answer['format'], $answer['version'], $answer['rulebook'], $answer['verdict'], $answer['findings']]);
     }
 
+    public function testADrill(): void
+    {
+        [$code, $out, $err] = self::run_(['--seed=12', '--level=3'], null, 'buckle:drill');
+        self::assertSame([0, ''], [$code, $err]);
+        $drill = json_decode($out, true, 64, JSON_THROW_ON_ERROR);
+        self::assertIsArray($drill);
+        self::assertSame(['case', 'good', 'faults', 'weights'], array_keys($drill));
+        self::assertIsArray($drill['faults']);
+        self::assertCount(3, $drill['faults']);
+        self::assertSame($out, self::run_(['--seed=12', '--level=3'], null, 'buckle:drill')[1]);
+        self::assertNotSame($out, self::run_(['--seed=13', '--level=3'], null, 'buckle:drill')[1]);
+        self::assertSame([2, '', "--level: must be 1 to 4\n"], self::run_(['--seed=12', '--level=5'], null, 'buckle:drill'));
+        self::assertSame([2, '', "--seed: must be a whole number\n"], self::run_(['--seed=x'], null, 'buckle:drill'));
+    }
+
     public function testNoFile(): void
     {
         self::assertSame([2, '', "(file): cannot be read: /no/such/file\n"], self::run_(['/no/such/file'], null));

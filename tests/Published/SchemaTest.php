@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Published;
 
+use App\Practice\SeededDice;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Bus\BusPlanner;
 use MintBuckle\Core\Bus\BusReader;
@@ -11,6 +12,8 @@ use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\CaseFile\Writer;
+use MintBuckle\Core\Drill\DrillMaker;
+use MintBuckle\Core\Drill\DrillWeights;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Rulebook;
 use MintBuckle\Core\Seating\SeatingPlanner;
@@ -25,6 +28,7 @@ use stdClass;
 use Tests\Core\BusLaws;
 use Tests\Core\Cases;
 use Tests\Core\ChildRulesTest;
+use Tests\Core\DrillTest;
 use Tests\Core\LabelRulesTest;
 use Tests\Core\MeasureRulesTest;
 use Tests\Core\ReaderTest;
@@ -166,6 +170,15 @@ final class SchemaTest extends TestCase
         self::assertNotSame('', self::complaint('bus', self::asObject(['colour' => 'red'] + $file)));
     }
 
+    public function testDrillsAreValid(): void
+    {
+        foreach ([1, 2, 3] as $seed) {
+            $drill = (new DrillMaker(DrillTest::stock(), new SeededDice($seed)))->make($seed);
+            self::assertSame('', self::complaint('drill', self::asObject(['case' => $drill->case, 'good' => $drill->good, 'faults' => $drill->faults, 'weights' => DrillWeights::all(Rulebook::current())])));
+        }
+        self::assertNotSame('', self::complaint('drill', self::asObject(['case' => $drill->case])));
+    }
+
     private static function complaint(string $schema, mixed $data): string
     {
         $result = (self::$validator ??= self::validator())->validate($data, "urn:mint-buckle:{$schema}:1");
@@ -177,7 +190,7 @@ final class SchemaTest extends TestCase
     private static function validator(): Validator
     {
         $validator = new Validator();
-        foreach (['case', 'assessment', 'seating', 'seat-plans', 'bus', 'bus-plans'] as $name) {
+        foreach (['case', 'assessment', 'seating', 'seat-plans', 'bus', 'bus-plans', 'drill'] as $name) {
             $validator->resolver()?->registerRaw(self::schema($name));
         }
 
