@@ -38,7 +38,6 @@ final readonly class DrillChildren
             'child.shoulder_height' => ['value' => $shoulder, 'unit' => 'mm'],
             'child.sex' => $throws->one(['f', 'm']),
             'child.sits_unaided' => $months > 6,
-            'child.special_needs' => false,
         ];
     }
 }

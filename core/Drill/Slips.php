@@ -15,7 +15,7 @@ use MintBuckle\Core\Rulebook;
 final readonly class Slips
 {
     /** Facts that show an error beside those that mend it: what was done in a car, or what the label says. */
-    private const BESIDE = [
+    public const BESIDE = [
         'expiry.passed' => ['seat.made_on'],
         'recall.affected' => ['recall_list.campaigns'],
         'label.standard' => ['seat.standards'],
