@@ -32,6 +32,8 @@ use App\Http\Controllers\ManualController;
 use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\NameController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\PracticeWorkController;
 use App\Http\Controllers\RecallController;
 use App\Http\Controllers\RecallExportController;
 use App\Http\Controllers\RecallFeedController;
@@ -128,6 +130,17 @@ Route::middleware('auth')->group(static function (): void {
         [CalculatorController::class, 'show'],
     )->middleware(LeavesSessionAlone::class)->name('calculators.show');
     Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
+
+    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+    Route::post('/practice', [PracticeController::class, 'store'])->middleware('throttle:60,1')->name('practice.store');
+    Route::whereUuid('attempt')->group(static function (): void {
+        Route::get('/practice/{attempt}', [PracticeController::class, 'show'])->name('practice.show');
+        Route::post('/practice/{attempt}/looks', [PracticeWorkController::class, 'look'])->name('practice.look');
+        Route::post('/practice/{attempt}/names', [PracticeWorkController::class, 'name'])->name('practice.name');
+        Route::post('/practice/{attempt}/mends', [PracticeWorkController::class, 'mend'])->name('practice.mend');
+        Route::post('/practice/{attempt}/asides', [PracticeWorkController::class, 'aside'])->name('practice.aside');
+        Route::post('/practice/{attempt}/end', [PracticeWorkController::class, 'end'])->name('practice.end');
+    });
 
     Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
     Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');

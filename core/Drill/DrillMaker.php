@@ -57,8 +57,13 @@ final readonly class DrillMaker
      */
     public function of(array $codes, array $facts = [], array $slips = []): ?Drill
     {
+        $some = static fn(string $of): ?bool => array_filter(
+            $codes,
+            static fn(string $code): bool => preg_match("~\\A(?:{$of})~", $code) === 1,
+        ) === [] ? null : true;
+        [$onBus, $inVest] = [$some('bus\.'), $some('bus\.(vest_|wrap_|behind_|too_young)')];
         for ($try = 0; $try < self::SCENES; $try++) {
-            $good = (new GoodScene($this->stock, $this->throws))->make($facts);
+            $good = (new GoodScene($this->stock, $this->throws))->make($facts, $onBus, $inVest);
             [$scene, $made] = [$good, []];
             foreach ($codes as $code) {
                 $slip = $scene === null ? null : $this->slip($scene, $code, $slips[$code] ?? null);

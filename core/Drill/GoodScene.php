@@ -25,12 +25,14 @@ final readonly class GoodScene
 
     /**
      * @param array<string, mixed> $facts that it must have, path => value; with them there is no fault either
+     * @param bool|null $onBus whether on a bus; null: now and then
+     * @param bool|null $inVest whether in a vest; null: now and then
      * @return Scene|null null where no seat of the stock goes with any car and child
      */
-    public function make(array $facts = []): ?Scene
+    public function make(array $facts = [], ?bool $onBus = null, ?bool $inVest = null): ?Scene
     {
         for ($try = 0; $try < self::TRIES; $try++) {
-            $scene = $this->tried();
+            $scene = $this->tried($onBus, $inVest);
             if ($scene?->isGood() === true && self::has($scene, $facts)) {
                 return $scene;
             }
@@ -51,16 +53,16 @@ final readonly class GoodScene
         return true;
     }
 
-    private function tried(): ?Scene
+    private function tried(?bool $onBus, ?bool $inVest): ?Scene
     {
-        $isVest = $this->throws->rarely(8) && $this->stock->vests !== [];
+        $isVest = ($inVest ?? $this->throws->rarely(8)) && $this->stock->vests !== [];
         $seat = $this->throws->one($isVest ? $this->stock->vests : $this->stock->seats);
         $modes = array_keys((array) (CasePath::get($seat, 'modes') ?? new stdClass()));
         $mode = $modes === [] ? null : ModeName::tryFrom((string) $this->throws->one($modes));
         if ($mode === null) {
             return null;
         }
-        $onBus = $isVest || ($mode->hasHarness() && $this->throws->rarely(7));
+        $onBus = $isVest || ($mode->hasHarness() && ($onBus ?? $this->throws->rarely(7)));
         $facts = [
             ...DrillChildren::for($mode, $isVest, $this->throws),
             'seat' => $seat,

@@ -46,7 +46,7 @@ final readonly class Neighbours
     }
 
     /** @return list<string> facts of this set-up by which an error shows */
-    private function paths(Code $code): array
+    public function paths(Code $code): array
     {
         $s = $this->scene->assessment->situation;
         $finds = Rulebook::current()->finds($code);

@@ -88,4 +88,8 @@ return [
         'initials' => 'Enter one to four letters.',
     ],
     'bus_sex' => '“{text}” is neither f nor m. Leave it empty where it is not known.',
+    'practice' => [
+        'offered' => 'That was not among the answers here. Press the part again.',
+        'cannot' => 'It cannot be so. Nothing was changed.',
+    ],
 ];

@@ -88,4 +88,8 @@ return [
         'initials' => 'Escriba de una a cuatro letras.',
     ],
     'bus_sex' => '«{text}» no es ni f ni m. Déjelo vacío si no se sabe.',
+    'practice' => [
+        'offered' => 'Eso no estaba entre las respuestas. Pulse la parte de nuevo.',
+        'cannot' => 'No puede ser así. No se cambió nada.',
+    ],
 ];

@@ -3,5 +3,6 @@
     <a href="{{ route('recalls') }}">{{ __('recalls.title') }}</a>
     <a href="{{ route('calculators.index') }}">{{ __('calculators.title') }}</a>
     <a href="{{ route('bus.index') }}">{{ __('bus.title') }}</a>
+    <a href="{{ route('practice') }}">{{ __('practice.title') }}</a>
     <a href="{{ route('handbook') }}">{{ __('handbook.title') }}</a>
 </nav>

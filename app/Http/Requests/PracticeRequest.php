@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\PracticeAttempt;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use MintBuckle\Core\Drill\DrillLook;
+use MintBuckle\Core\Drill\DrillMaker;
+use MintBuckle\Core\Drill\DrillWeights;
+use MintBuckle\Core\Drill\FixedDrill;
+use MintBuckle\Core\Rulebook;
+
+/** What a learner sends: which drill is begun, what is looked at, named and put right. */
+final class PracticeRequest extends FormRequest
+{
+    use BySomebody;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $route = $this->route()?->getName();
+
+        return [
+            'id' => [Rule::requiredIf($route === 'practice.store'), 'uuid'],
+            'seed' => ['nullable', 'integer', 'between:0,2147483647'],
+            'level' => ['nullable', 'integer', 'between:1,' . DrillMaker::LEVELS],
+            'fixed' => ['nullable', Rule::enum(FixedDrill::class)],
+            'repeat' => ['nullable', Rule::in(array_keys(DrillWeights::all(Rulebook::current())))],
+            'look' => [Rule::requiredIf($route === 'practice.look'), Rule::enum(DrillLook::class)],
+            'path' => [Rule::requiredIf(in_array($route, ['practice.name', 'practice.mend'], true)), 'string', 'max:120'],
+            'code' => [
+                Rule::requiredIf(in_array($route, ['practice.name', 'practice.aside'], true)),
+                'string',
+                'regex:/\A[a-z]+\.[a-z0-9_]+\z/',
+            ],
+            'f' => ['nullable', 'array', 'max:3'],
+        ];
+    }
+
+    /** A drill is its learner's own. */
+    public function mine(PracticeAttempt $attempt): void
+    {
+        abort_if($attempt->user_id !== $this->author()->id, 404);
+    }
+
+    public function id(): string
+    {
+        return $this->string('id')->toString();
+    }
+
+    /** The one asked for; else the drill's own id gives it. */
+    public function seed(): int
+    {
+        return $this->filled('seed') ? $this->integer('seed') : crc32($this->id()) & 0x7FFFFFFF;
+    }
+
+    /** @return int<1, 4> */
+    public function level(): int
+    {
+        return max(1, min(DrillMaker::LEVELS, $this->integer('level', 1)));
+    }
+
+    public function fixed(): ?FixedDrill
+    {
+        return $this->enum('fixed', FixedDrill::class);
+    }
+
+    public function repeat(): ?string
+    {
+        return $this->filled('repeat') ? $this->string('repeat')->toString() : null;
+    }
+
+    public function look(): DrillLook
+    {
+        return $this->enum('look', DrillLook::class) ?? DrillLook::Label;
+    }
+
+    public function path(): string
+    {
+        return $this->string('path')->toString();
+    }
+
+    public function code(): string
+    {
+        return $this->string('code')->toString();
+    }
+
+    /** @return array<array-key, mixed> as a fact of a check is posted */
+    public function typed(): array
+    {
+        $all = $this->input('f');
+        $typed = is_array($all) ? $all[$this->path()] ?? [] : [];
+
+        return is_array($typed) ? $typed : [];
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Models\PracticeAttempt;
+use App\Models\User;
+use MintBuckle\Core\Drill\Drill;
+use MintBuckle\Core\Drill\DrillMaker;
+use MintBuckle\Core\Drill\FixedDrill;
+use Psr\Clock\ClockInterface;
+
+/** Begins a drill for somebody. Sent twice, it is begun once. */
+final readonly class BeginDrill
+{
+    public function __construct(private ClockInterface $clock, private Learner $learner) {}
+
+    /**
+     * @param string $id chosen by who sends it
+     * @param FixedDrill|null $fixed a set-up that ships; null: one made anew
+     * @param string|null $repeat code of an error that comes again; null: by weight
+     * @param int<1, 4> $level
+     */
+    public function __invoke(string $id, User $user, int $seed, int $level, ?FixedDrill $fixed, ?string $repeat): string
+    {
+        $maker = new DrillMaker(DemoStock::read(), new SeededDice($seed), $this->learner->missed($user));
+        $drill = match (true) {
+            $fixed !== null => $fixed->make(DemoStock::read(), new SeededDice($seed)),
+            $repeat !== null => $maker->of([$repeat]) ?? $maker->make(1),
+            default => $maker->make($level),
+        };
+        $this->keep($id, $user, $seed, $drill, $fixed->value ?? ($repeat === null ? 'drill' : 'repeat'));
+
+        return $id;
+    }
+
+    private function keep(string $id, User $user, int $seed, Drill $drill, string $kind): void
+    {
+        PracticeAttempt::query()->insertOrIgnore([
+            'id' => $id,
+            'user_id' => $user->id,
+            'kind' => $kind,
+            'seed' => $seed,
+            'level' => count($drill->faults),
+            'case' => json_encode($drill->case, JSON_THROW_ON_ERROR),
+            'good' => json_encode($drill->good, JSON_THROW_ON_ERROR),
+            'faults' => json_encode($drill->faults, JSON_THROW_ON_ERROR),
+            'looked' => '[]',
+            'named' => '{}',
+            'mends' => '{}',
+            'begun_at' => $this->clock->now(),
+        ]);
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Models\PracticeAttempt;
+use LogicException;
+use MintBuckle\Core\Asking\Askable;
+use MintBuckle\Core\Asking\Questionnaire;
+use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Drill\DrillLook;
+use MintBuckle\Core\Drill\Neighbours;
+use MintBuckle\Core\Drill\Scene;
+use MintBuckle\Core\Facts\Definition\AnswerKind;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Record\FactLog;
+use stdClass;
+
+/** A drill's set-up: as it was shown, as far as it was looked at, and as it is with what was put right. */
+final readonly class DrillScene
+{
+    private function __construct(public Scene $shown, private PracticeAttempt $attempt) {}
+
+    public static function of(PracticeAttempt $attempt): self
+    {
+        $case = FactLog::decode($attempt->case);
+        $scene = $case instanceof stdClass ? Scene::of($case) : null;
+
+        return $scene === null ? throw new LogicException("drill {$attempt->id} cannot be read") : new self($scene, $attempt);
+    }
+
+    /** With everything that was put right. */
+    public function mended(): Scene
+    {
+        return $this->attempt->mends === [] ? $this->shown : $this->shown->with($this->attempt->mends) ?? $this->shown;
+    }
+
+    /** Whether the set-up can be so. */
+    public function takes(string $path, mixed $value): bool
+    {
+        return $this->shown->with([$path => $value] + $this->attempt->mends) !== null;
+    }
+
+    /**
+     * What an error that cannot be put right on the spot would be without it: another seat, another child's size, another place.
+     *
+     * @return array<string, mixed> path => value
+     */
+    public function aside(Code $code): array
+    {
+        $good = FactLog::decode($this->attempt->good);
+        assert($good instanceof stdClass);
+        $aside = [];
+        foreach ((new Neighbours($this->shown))->paths($code) as $path) {
+            $wanted = CasePath::get($good, $path);
+            if (json_encode($wanted) !== json_encode(CasePath::get($this->shown->case, $path))) {
+                $aside[$path] = $wanted;
+            }
+        }
+
+        return $aside;
+    }
+
+    /** Only what was looked at: the rest is not known, and drawn so. */
+    public function looked(): Scene
+    {
+        $case = FactLog::decode($this->attempt->case);
+        assert($case instanceof stdClass);
+        foreach ($this->paths() as $path) {
+            if (! in_array(DrillLook::of($path)?->value, $this->attempt->looked, true)) {
+                CasePath::set($case, $path, null);
+            }
+        }
+
+        return Scene::of($case) ?? $this->shown;
+    }
+
+    /** @return list<string> facts of this set-up that can be seen, measured or asked for, in the order of the questions */
+    public function paths(): array
+    {
+        $paths = [];
+        foreach (Questionnaire::standard()->all as $askable) {
+            $path = $this->inUse($askable);
+            $value = $path === null ? null : CasePath::get($this->shown->case, $path);
+            if ($path !== null && $value !== null && DrillLook::of($path) !== null && $askable->kind !== AnswerKind::Elsewhere) {
+                $paths[] = $path;
+            }
+        }
+
+        return $paths;
+    }
+
+    /** @return list<DrillLook> that show something here */
+    public function looks(): array
+    {
+        $some = array_map(DrillLook::of(...), [...$this->paths(), 'recall_list.', 'child.age']);
+
+        return array_values(array_filter(DrillLook::cases(), static fn(DrillLook $look): bool => in_array($look, $some, true)));
+    }
+
+    /** @return list<Code> */
+    public function neighbours(string $path): array
+    {
+        return (new Neighbours($this->shown))->of($path);
+    }
+
+    private function inUse(Askable $askable): ?string
+    {
+        $s = $this->shown->assessment->situation;
+        $path = str_replace(
+            ['vehicle.positions.*.', 'seat.modes.*.'],
+            [$s->placePath === '' ? 'vehicle.positions.*.' : "{$s->placePath}.", 'seat.modes.' . ($s->mode->value ?? '*') . '.'],
+            $askable->path,
+        );
+
+        return str_contains($path, '*') ? null : $path;
+    }
+}

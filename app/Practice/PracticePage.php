@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Models\PracticeAttempt;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
+use MintBuckle\Core\Drill\DrillMaker;
+use MintBuckle\Core\Drill\FixedDrill;
+use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Telling\Message;
+use MintBuckle\Present\Handbook\RuleText;
+
+/** Where practice begins: a new drill, what comes again today, the sets that ship, and the learner's map. */
+final readonly class PracticePage
+{
+    /**
+     * @param array<string, array{met: int, found: int}> $map by code
+     * @param list<string> $due codes that come again today
+     * @param Collection<int, PracticeAttempt> $last the learner's latest drills
+     */
+    private function __construct(private array $map, public array $due, public Collection $last) {}
+
+    public static function of(User $user, Learner $learner): self
+    {
+        return new self($learner->map($user), $learner->due($user), $learner->last($user));
+    }
+
+    /** @return list<int> */
+    public function levels(): array
+    {
+        return range(1, DrillMaker::LEVELS);
+    }
+
+    /** @return list<FixedDrill> */
+    public function fixed(): array
+    {
+        return FixedDrill::cases();
+    }
+
+    /** @return array<string, list<array{title: Message, met: int, found: int}>> by station, those missed most first */
+    public function stations(): array
+    {
+        $stations = [];
+        foreach ($this->map as $code => $seen) {
+            $stations[Code::of($code)->station()->value][] = ['title' => RuleText::of(Code::of($code))->title] + $seen;
+        }
+        foreach ($stations as &$codes) {
+            usort($codes, static fn(array $a, array $b): int => [$b['met'] - $b['found'], $b['met']]
+                <=> [$a['met'] - $a['found'], $a['met']]);
+        }
+
+        return $stations;
+    }
+
+    public function title(PracticeAttempt $attempt): Message
+    {
+        $fixed = FixedDrill::tryFrom($attempt->kind);
+
+        return $fixed?->title() ?? new Message('practice.kind', ['kind' => $attempt->kind, 'level' => $attempt->level]);
+    }
+}

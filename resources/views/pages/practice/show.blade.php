@@ -1,0 +1,49 @@
+@use('MintBuckle\Core\Drill\DrillLook')
+@use('Symfony\Component\Uid\UuidV7')
+<x-layout :title="__('practice.subtitle')" main="page">
+    <x-slot:head><x-head :title="__('practice.title')" :subtitle="__('practice.subtitle')" /></x-slot:head>
+    @fragment('drill')
+        <div id="drill" class="drill @if (! $page->isEnded()) drill-open @endif" data-ended="{{ $page->isEnded() ? 'yes' : 'no' }}">
+            <div class="page-top">
+                <h1>{{ __('practice.subtitle') }}</h1>
+                <p>{{ __('practice.how') }}</p>
+                <a class="quiet" href="{{ route('practice') }}">{{ __('practice.title') }}</a>
+            </div>
+            @if ($page->problem !== null)
+                <p class="notice problem" role="alert">{{ $page->problem }}</p>
+            @endif
+            <div class="drill-columns">
+                <div>
+                    @if (! $page->isEnded())
+                        <section class="card-work drill-looks" aria-label="{{ __('practice.looks') }}">
+                            <form method="post" action="{{ route('practice.look', $page->attempt) }}" class="choices"
+                                hx-post="{{ route('practice.look', $page->attempt) }}" hx-target="#drill" hx-swap="morph:outerHTML"
+                                id="drill-looks">
+                                @csrf
+                                @foreach ($page->looks() as $look)
+                                    <button id="look-{{ $look->value }}" @class(['choice', 'on' => $page->isLooked($look)]) name="look"
+                                        value="{{ $look->value }}" @disabled($page->isLooked($look))>@tell($look->title())</button>
+                                @endforeach
+                            </form>
+                        </section>
+                    @endif
+                    <x-drill-drawings :page="$page" />
+                    @foreach ($page->looks() as $look)
+                        @if ($page->isLooked($look) || $page->isEnded())
+                            <section class="card-work drill-look" data-look="{{ $look->value }}"
+                                aria-labelledby="title-{{ $look->value }}">
+                                <h2 id="title-{{ $look->value }}">@tell($look->title())</h2>
+                                @foreach ($page->rows($look) as $row)
+                                    <x-drill-row :row="$row" :page="$page" />
+                                @endforeach
+                            </section>
+                        @endif
+                    @endforeach
+                </div>
+                <aside class="drill-side">
+                    <x-drill-result :page="$page" />
+                </aside>
+            </div>
+        </div>
+    @endfragment
+</x-layout>

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\PracticeAttempt;
+use App\Models\PracticeRepeat;
+use App\Models\User;
+use App\Practice\DrillScene;
+use App\Practice\Learner;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Str;
+use MintBuckle\Core\CaseFile\CasePath;
+use MintBuckle\Core\Drill\DrillLook;
+use MintBuckle\Core\Drill\FixedDrill;
+use MintBuckle\Core\Finding\Verdict;
+use stdClass;
+
+/** A drill: looked at, named, put right, counted; what was missed comes back. */
+final class PracticeTest extends FeatureTestCase
+{
+    /** @param array<string, mixed> $with */
+    private function begin(array $with): PracticeAttempt
+    {
+        $id = (string) Str::uuid();
+        $this->signedIn()->post('/practice', $with + ['id' => $id, 'seed' => 5])->assertRedirect("/practice/{$id}")->assertSessionHasNoErrors();
+
+        return PracticeAttempt::query()->findOrFail($id);
+    }
+
+    private static function me(): User
+    {
+        return User::query()->where('login', 'wren')->firstOrFail();
+    }
+
+    /** Every error named at the fact that was changed for it. */
+    private function nameAll(PracticeAttempt $attempt, int $but = 0): void
+    {
+        $scene = DrillScene::of($attempt);
+        foreach (array_slice($attempt->faults, $but) as $code) {
+            $path = null;
+            foreach ([...$scene->paths(), 'child.age_months', 'recall_list.campaigns'] as $one) {
+                $offered = array_map(static fn($c): string => $c->value, $scene->neighbours($one));
+                $path ??= in_array($code, $offered, true) ? $one : null;
+            }
+            $this->post("/practice/{$attempt->id}/names", ['path' => $path, 'code' => $code])->assertRedirect()->assertSessionMissing('problem');
+        }
+    }
+
+    public function testNothingShowsBeforeItIsLookedAt(): void
+    {
+        $attempt = $this->begin(['fixed' => 'clip_low']);
+        self::assertEqualsCanonicalizing(FixedDrill::ClipLow->codes(), $attempt->faults);
+        $page = $this->get("/practice/{$attempt->id}")->assertOk()->assertSee('Look at the child')->assertDontSee('data-path=', false)->assertDontSee('<svg viewBox="0 1', false);
+        $page->assertSee('Nothing named yet');
+        $this->post("/practice/{$attempt->id}/looks", ['look' => 'front'])->assertRedirect();
+        $seen = $this->get("/practice/{$attempt->id}")->assertSee('data-path="setup.harness.clip"', false)->assertDontSee('data-path="setup.movement.side"', false)->assertSee('data-drawing="buckle"', false);
+        $seen->assertDontSee('The chest clip belongs', false)->assertSee('drill-open', false);
+        self::assertSame(['front'], $attempt->refresh()->looked);
+        self::assertNotContains(DrillLook::Vest, DrillScene::of($attempt)->looks(), 'a car has no vest to look at');
+    }
+
+    public function testItIsNamedPutRightAndCounted(): void
+    {
+        $attempt = $this->begin(['fixed' => 'clip_low']);
+        foreach (DrillScene::of($attempt)->looks() as $look) {
+            $this->post("/practice/{$attempt->id}/looks", ['look' => $look->value])->assertRedirect();
+        }
+        $this->post("/practice/{$attempt->id}/names", ['path' => 'setup.harness.clip', 'code' => 'harness.clip'])->assertSessionMissing('problem');
+        $this->get("/practice/{$attempt->id}")->assertSee('Found: The chest clip')->assertSee('name="f[setup.harness.clip][answer]"', false)->assertDontSee('data-verdict=', false);
+        $this->post("/practice/{$attempt->id}/mends", ['path' => 'setup.harness.clip', 'f' => ['setup.harness.clip' => ['answer' => 'armpit']]])->assertSessionMissing('problem');
+        $this->get("/practice/{$attempt->id}")->assertSee('data-verdict="fix_first"', false);
+        $this->nameAll($attempt->refresh());
+        $good = json_decode($attempt->good);
+        assert($good instanceof stdClass);
+        $slot = CasePath::get($good, 'setup.harness.slot');
+        $this->post("/practice/{$attempt->id}/mends", ['path' => 'setup.harness.slot', 'f' => ['setup.harness.slot' => ['answer' => is_int($slot) ? (string) $slot : '']]])->assertSessionMissing('problem');
+        $this->post("/practice/{$attempt->id}/mends", ['path' => 'setup.harness.tightness.passes', 'f' => ['setup.harness.tightness.passes' => ['answer' => 'yes']]])->assertSessionMissing('problem');
+        $this->get("/practice/{$attempt->id}")->assertSee('data-verdict="good_to_ride"', false);
+        self::assertSame(Verdict::GoodToRide, DrillScene::of($attempt->refresh())->mended()->assessment->verdict);
+
+        $this->post("/practice/{$attempt->id}/names", ['path' => 'setup.harness.clip', 'code' => 'harness.coat']);
+        $alarms = count($attempt->refresh()->named) - 3;
+        $this->post("/practice/{$attempt->id}/end")->assertRedirect();
+        $this->get("/practice/{$attempt->id}")->assertSee('3 of 3 found')->assertSee($alarms === 0 ? 'no false alarm' : '1 false alarm')->assertDontSee('name="code"', false)->assertDontSee('drill-open', false);
+        $this->post("/practice/{$attempt->id}/names", ['path' => 'setup.harness.clip', 'code' => 'harness.slack']);
+        self::assertCount($alarms + 3, $attempt->refresh()->named, 'what is ended stays as it is');
+    }
+
+    public function testWhatIsMissedComesBackAfterDaysAndGoes(): void
+    {
+        $attempt = $this->begin(['fixed' => 'upright_loose']);
+        $missed = $attempt->faults[0];
+        $this->nameAll($attempt, 1);
+        $this->post("/practice/{$attempt->id}/end");
+        $this->get("/practice/{$attempt->id}")->assertSee("data-missed=\"{$missed}\"", false)->assertSee('comes again tomorrow');
+        $learner = app(Learner::class);
+        self::assertSame([], $learner->due(self::me()));
+        self::assertSame([$missed => ['met' => 1, 'found' => 0]], array_filter($learner->map(self::me()), static fn(array $seen): bool => $seen['found'] < $seen['met']));
+        self::assertSame([$missed => 3], $learner->missed(self::me()));
+        $this->get('/practice')->assertOk()->assertSee('Your map')->assertSee('found 0 of 1')->assertDontSee('data-due', false);
+
+        $days = [];
+        while (($repeat = PracticeRepeat::query()->where('code', $missed)->first()) !== null) {
+            $days[] = (int) CarbonImmutable::now()->startOfDay()->diffInDays($repeat->due_on);
+            PracticeRepeat::query()->where('code', $missed)->update(['due_on' => CarbonImmutable::now()->toDateString()]);
+            $this->get('/practice')->assertSee('data-due="1"', false);
+            $again = $this->begin(['repeat' => $missed]);
+            self::assertSame([$missed], $again->faults, 'the very error comes again');
+            $this->nameAll($again);
+            $this->post("/practice/{$again->id}/end");
+        }
+        self::assertSame([1, 3, 7, 16], $days);
+    }
+
+    public function testWhatStopsIsPutAside(): void
+    {
+        $attempt = $this->begin(['fixed' => 'expired_recalled']);
+        $this->nameAll($attempt);
+        $page = $this->get("/practice/{$attempt->id}")->assertOk();
+        $this->post("/practice/{$attempt->id}/looks", ['look' => 'label']);
+        $this->get("/practice/{$attempt->id}")->assertSee('It does not ride like this')->assertSee('made');
+        foreach ($attempt->faults as $code) {
+            $this->post("/practice/{$attempt->id}/asides", ['code' => $code])->assertSessionMissing('problem');
+        }
+        $this->get("/practice/{$attempt->id}")->assertSee('data-verdict="good_to_ride"', false);
+        $this->post("/practice/{$attempt->id}/asides", ['code' => 'harness.clip'])->assertSessionHas('problem');
+        $page->assertOk();
+    }
+
+    public function testWhatCannotBeIsRefusedAndNobodySeesAnothersDrill(): void
+    {
+        $attempt = $this->begin(['level' => '2']);
+        self::assertCount(2, $attempt->faults);
+        $this->post("/practice/{$attempt->id}/names", ['path' => 'setup.harness.clip', 'code' => 'expiry.passed'])->assertSessionHas('problem');
+        $this->post("/practice/{$attempt->id}/names", ['path' => 'setup', 'code' => 'x'])->assertSessionHasErrors('code');
+        $this->post("/practice/{$attempt->id}/looks", ['look' => 'mirror'])->assertSessionHasErrors('look');
+        $this->post("/practice/{$attempt->id}/mends", ['path' => 'today', 'f' => ['today' => ['answer' => 'x']]])->assertSessionHas('problem');
+        $this->post('/practice', ['id' => 'x'])->assertSessionHasErrors('id');
+        $this->post('/practice', ['id' => (string) Str::uuid(), 'level' => '9'])->assertSessionHasErrors('level');
+        $this->post('/practice', ['id' => (string) Str::uuid(), 'fixed' => 'x'])->assertSessionHasErrors('fixed');
+        $this->post('/practice', ['id' => (string) Str::uuid(), 'repeat' => 'x'])->assertSessionHasErrors('repeat');
+        $this->withHeaders(['HX-Request' => 'true'])->post("/practice/{$attempt->id}/looks", ['look' => 'label'])->assertOk()->assertSee('id="drill"', false)->assertDontSee('<html', false);
+        $this->post("/practice/{$attempt->id}/names", ['path' => 'setup.harness.clip', 'code' => 'expiry.passed'])->assertStatus(422)->assertSee('That was not among the answers here.');
+        $this->flushHeaders();
+        $this->signedIn('odalys')->get("/practice/{$attempt->id}")->assertNotFound();
+        $this->post("/practice/{$attempt->id}/end")->assertNotFound();
+        $this->get('/practice/no-id')->assertNotFound();
+        self::assertNull($attempt->refresh()->ended_at);
+    }
+
+    public function testEveryDrillOpensWithEveryLook(): void
+    {
+        foreach ([...FixedDrill::cases(), ...array_fill(0, 12, null)] as $number => $fixed) {
+            $attempt = $this->begin(['seed' => $number, 'level' => (string) (1 + $number % 4), 'fixed' => $fixed?->value]);
+            foreach (DrillScene::of($attempt)->looks() as $look) {
+                $this->post("/practice/{$attempt->id}/looks", ['look' => $look->value]);
+            }
+            $this->get("/practice/{$attempt->id}")->assertOk()->assertDontSee('facts.', false)->assertDontSee('practice.', false);
+            $this->nameAll($attempt->refresh());
+            $this->post("/practice/{$attempt->id}/end");
+            $this->get("/practice/{$attempt->id}")->assertOk()->assertSee('data-percent="100"', false);
+        }
+    }
+}
