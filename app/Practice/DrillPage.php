@@ -70,10 +70,13 @@ final readonly class DrillPage
         return in_array($look->value, $this->attempt->looked, true);
     }
 
-    /** Whether a look shows itself in a drawing too. */
-    public function isDrawn(DrillLook ...$looks): bool
+    /** @return list<DrillLook> what was looked at, the last first; all of it once it is ended */
+    public function taken(): array
     {
-        return array_filter($looks, $this->isLooked(...)) !== [];
+        return $this->isEnded() ? $this->looks() : array_reverse(array_values(array_filter(
+            array_map(DrillLook::tryFrom(...), $this->attempt->looked),
+            fn(?DrillLook $look): bool => $look !== null && in_array($look, $this->looks(), true),
+        )));
     }
 
     public function isHarness(): bool

@@ -20,6 +20,21 @@ use stdClass;
 /** A drill's set-up: as it was shown, as far as it was looked at, and as it is with what was put right. */
 final readonly class DrillScene
 {
+    /** What every eye sees at once, and the drawings stand on. */
+    private const AT_ONCE = [
+        'setup.mode',
+        'setup.position',
+        'setup.held_by',
+        'seat.slots',
+        'seat.chest_clip',
+        'seat.detachable',
+        'seat.turns',
+        'bus.system',
+    ];
+
+    /** Drawn to scale beside the slots. */
+    private const FROM_THE_FRONT = 'child.shoulder_height';
+
     private function __construct(public Scene $shown, private PracticeAttempt $attempt) {}
 
     public static function of(PracticeAttempt $attempt): self
@@ -68,7 +83,8 @@ final readonly class DrillScene
         $case = FactLog::decode($this->attempt->case);
         assert($case instanceof stdClass);
         foreach ($this->paths() as $path) {
-            if (! in_array(DrillLook::of($path)?->value, $this->attempt->looked, true)) {
+            $look = $path === self::FROM_THE_FRONT ? DrillLook::Front : DrillLook::of($path);
+            if (! in_array($path, self::AT_ONCE, true) && ! in_array($look?->value, $this->attempt->looked, true)) {
                 CasePath::set($case, $path, null);
             }
         }

@@ -5,7 +5,9 @@
 export function press() {
     document.body.addEventListener('click', (event) => {
         const part = event.target.closest('[data-press]');
-        const target = part && (document.getElementById(part.dataset.press) ?? document.getElementById(part.dataset.press.replace(/^row-/, 'next-')));
+        const target = part && (document.getElementById(part.dataset.press)
+            ?? document.getElementById(part.dataset.press.replace(/^row-/, 'next-'))
+            ?? (part.closest('.drill') ? drillRow(part.dataset.press) : null));
         if (!target) {
             return;
         }
@@ -21,6 +23,17 @@ export function press() {
             target.click();
         }
     });
+}
+
+/** In a drill an answer has no control of its own: its part opens the row that it is an answer of. */
+function drillRow(id) {
+    for (let parts = id.split('-'); parts.length > 1; parts.pop()) {
+        const row = document.getElementById(parts.join('-'));
+        if (row) {
+            return row;
+        }
+    }
+    return null;
 }
 
 function go(target) {

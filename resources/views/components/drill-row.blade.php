@@ -1,6 +1,7 @@
 @props(['row', 'page'])
 <details class="drill-row" id="{{ $row->id }}" data-path="{{ $row->path }}" @if ($row->named !== []) open @endif>
-    <summary><span>@tell($row->label)</span> <strong>@tell($row->value)</strong></summary>
+    <summary>@tell($row->label)</summary>
+    <p class="drill-value">@tell($row->value)</p>
     @foreach ($row->named as $named)
         <x-drill-named :named="$named" :page="$page" />
     @endforeach

@@ -1,5 +1,3 @@
-@use('MintBuckle\Core\Drill\DrillLook')
-@use('Symfony\Component\Uid\UuidV7')
 <x-layout :title="__('practice.subtitle')" main="page">
     <x-slot:head><x-head :title="__('practice.title')" :subtitle="__('practice.subtitle')" /></x-slot:head>
     @fragment('drill')
@@ -27,17 +25,16 @@
                             </form>
                         </section>
                     @endif
-                    <x-drill-drawings :page="$page" />
-                    @foreach ($page->looks() as $look)
-                        @if ($page->isLooked($look) || $page->isEnded())
-                            <section class="card-work drill-look" data-look="{{ $look->value }}"
-                                aria-labelledby="title-{{ $look->value }}">
-                                <h2 id="title-{{ $look->value }}">@tell($look->title())</h2>
-                                @foreach ($page->rows($look) as $row)
-                                    <x-drill-row :row="$row" :page="$page" />
-                                @endforeach
-                            </section>
-                        @endif
+                    @foreach ($page->taken() as $look)
+                        <section class="card-work drill-look" data-look="{{ $look->value }}" aria-labelledby="title-{{ $look->value }}">
+                            <h2 id="title-{{ $look->value }}">@tell($look->title())</h2>
+                            @if ($loop->first && !$page->isEnded())
+                                <x-drill-drawings :page="$page" :look="$look" />
+                            @endif
+                            @foreach ($page->rows($look) as $row)
+                                <x-drill-row :row="$row" :page="$page" />
+                            @endforeach
+                        </section>
                     @endforeach
                 </div>
                 <aside class="drill-side">
