@@ -34,6 +34,7 @@ use App\Http\Controllers\NameController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PracticeWorkController;
+use App\Http\Controllers\QuizController;
 use App\Http\Controllers\RecallController;
 use App\Http\Controllers\RecallExportController;
 use App\Http\Controllers\RecallFeedController;
@@ -133,6 +134,7 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
     Route::post('/practice', [PracticeController::class, 'store'])->middleware('throttle:60,1')->name('practice.store');
+    Route::get('/practice/quiz/{kind}', QuizController::class)->name('practice.quiz');
     Route::whereUuid('attempt')->group(static function (): void {
         Route::get('/practice/{attempt}', [PracticeController::class, 'show'])->name('practice.show');
         Route::post('/practice/{attempt}/looks', [PracticeWorkController::class, 'look'])->name('practice.look');

@@ -7,13 +7,17 @@ namespace Tests\Feature;
 use App\Models\PracticeAttempt;
 use App\Models\PracticeRepeat;
 use App\Models\User;
+use App\Practice\DemoStock;
 use App\Practice\DrillScene;
 use App\Practice\Learner;
+use App\Practice\SeededDice;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Drill\DrillLook;
 use MintBuckle\Core\Drill\FixedDrill;
+use MintBuckle\Core\Drill\Quiz\QuizKind;
+use MintBuckle\Core\Drill\Quiz\QuizMaker;
 use MintBuckle\Core\Finding\Verdict;
 use stdClass;
 
@@ -162,5 +166,22 @@ final class PracticeTest extends FeatureTestCase
             $this->post("/practice/{$attempt->id}/end");
             $this->get("/practice/{$attempt->id}")->assertOk()->assertSee('data-percent="100"', false);
         }
+    }
+
+    public function testTheOtherFormsAreAskedAndAnswered(): void
+    {
+        $this->signedIn()->get('/practice')->assertSee('Which step comes next?')->assertSee('Spot the slip');
+        foreach (QuizKind::cases() as $kind) {
+            $question = (new QuizMaker(DemoStock::read(), new SeededDice(9)))->make($kind);
+            $asked = "/practice/quiz/{$kind->value}?seed=9";
+            $this->get($asked)->assertOk()->assertSee('name="answer"', false)->assertSee('data-right=""', false);
+            $this->get("{$asked}&answer={$question->right}")->assertOk()->assertSee('data-right="yes"', false)->assertSee('seed=10', false);
+            $wrong = $question->right === 0 ? 1 : 0;
+            $this->get("{$asked}&answer={$wrong}")->assertOk()->assertSee('data-right="no"', false)->assertSee('Not that one.');
+            $this->get("{$asked}&answer=99")->assertOk()->assertSee('data-right=""', false);
+            $this->get("/practice/quiz/{$kind->value}")->assertOk();
+            $this->get("/practice/quiz/{$kind->value}?seed=-5&answer[]=x")->assertOk();
+        }
+        $this->get('/practice/quiz/charades')->assertNotFound();
     }
 }

@@ -1,3 +1,4 @@
+@use('MintBuckle\Core\Drill\Quiz\QuizKind')
 @use('Symfony\Component\Uid\UuidV7')
 <x-layout :title="__('practice.title')" main="page">
     <x-slot:head><x-head :title="__('practice.title')" :subtitle="__('practice.subtitle')" /></x-slot:head>
@@ -39,6 +40,14 @@
                 @endforeach
             </div>
         </form>
+    </section>
+    <section class="card-work" aria-labelledby="quiz-title">
+        <h2 id="quiz-title">{{ __('quiz.more') }}</h2>
+        <div class="choices">
+            @foreach (QuizKind::cases() as $kind)
+                <a class="choice" href="{{ route('practice.quiz', $kind->value) }}">@tell($kind->title())</a>
+            @endforeach
+        </div>
     </section>
     <section class="card-work" aria-labelledby="map-title">
         <h2 id="map-title">{{ __('practice.map') }}</h2>
