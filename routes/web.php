@@ -33,6 +33,7 @@ use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\NameController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\PracticeSetController;
 use App\Http\Controllers\PracticeWorkController;
 use App\Http\Controllers\QuizController;
 use App\Http\Controllers\RecallController;
@@ -135,6 +136,16 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
     Route::post('/practice', [PracticeController::class, 'store'])->middleware('throttle:60,1')->name('practice.store');
     Route::get('/practice/quiz/{kind}', QuizController::class)->name('practice.quiz');
+    Route::get('/practice/classes/new', [PracticeSetController::class, 'create'])->name('practice.class.create');
+    Route::post('/practice/classes', [PracticeSetController::class, 'store'])->name('practice.class.store');
+    Route::whereUuid('set')->group(static function (): void {
+        Route::get('/practice/classes/{set}', [PracticeSetController::class, 'show'])->name('practice.class.show');
+        Route::get('/practice/classes/{set}/sheet', [PracticeSetController::class, 'sheet'])->name('practice.class.sheet');
+        Route::post('/practice/classes/{set}/together', [PracticeSetController::class, 'together'])->name('practice.class.together');
+        Route::post('/practice/classes/{set}/{item}', [PracticeSetController::class, 'begin'])
+            ->whereNumber('item')
+            ->name('practice.class.begin');
+    });
     Route::whereUuid('attempt')->group(static function (): void {
         Route::get('/practice/{attempt}', [PracticeController::class, 'show'])->name('practice.show');
         Route::post('/practice/{attempt}/looks', [PracticeWorkController::class, 'look'])->name('practice.look');

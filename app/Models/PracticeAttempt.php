@@ -22,6 +22,8 @@ use MintBuckle\Core\Drill\DrillScore;
  * @property list<string> $looked looks taken, in order
  * @property array<string, string> $named code => path at which it was named
  * @property array<string, mixed> $mends path => value that was put there
+ * @property string|null $practice_set_id the class it belongs to
+ * @property int|null $item which drill of the class
  * @property CarbonImmutable $begun_at
  * @property CarbonImmutable|null $ended_at
  */
@@ -39,6 +41,8 @@ final class PracticeAttempt extends Model
         'looked',
         'named',
         'mends',
+        'practice_set_id',
+        'item',
         'begun_at',
         'ended_at',
     ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Models\PracticeAttempt;
+use App\Models\PracticeSet;
 use App\Models\User;
 use MintBuckle\Core\Drill\Drill;
 use MintBuckle\Core\Drill\DrillMaker;
@@ -35,9 +36,25 @@ final readonly class BeginDrill
         return $id;
     }
 
-    private function keep(string $id, User $user, int $seed, Drill $drill, string $kind): void
+    /**
+     * One of a class's drills: the same for everybody, whatever they missed before. Whoever began it already goes on with it.
+     *
+     * @param int $item from 0
+     */
+    public function ofClass(string $id, User $user, PracticeSet $set, int $item): string
+    {
+        $of = $set->items[$item] ?? abort(404);
+        $this->keep($id, $user, $of['seed'], ClassDrill::of($of), $of['fixed'] ?? 'drill', $set, $item);
+        $mine = $set->attempts()->where('item', $item)->where('user_id', $user->id)->value('id');
+
+        return is_string($mine) ? $mine : $id;
+    }
+
+    private function keep(string $id, User $user, int $seed, Drill $drill, string $kind, ?PracticeSet $set = null, ?int $item = null): void
     {
         PracticeAttempt::query()->insertOrIgnore([
+            'practice_set_id' => $set?->id,
+            'item' => $item,
             'id' => $id,
             'user_id' => $user->id,
             'kind' => $kind,

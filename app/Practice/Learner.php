@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use App\Models\PracticeAttempt;
 use App\Models\PracticeRepeat;
+use App\Models\PracticeSet;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -50,6 +51,14 @@ final readonly class Learner
     public function last(User $user): Collection
     {
         return PracticeAttempt::query()->where('user_id', $user->id)->orderByDesc('begun_at')->limit(self::SHOWN)->get();
+    }
+
+    /** @return Collection<int, PracticeSet> classes that they made or take part in, the latest first */
+    public function classes(User $user): Collection
+    {
+        return PracticeSet::query()->where('made_by', $user->id)
+            ->orWhereHas('attempts', static fn($attempts) => $attempts->where('user_id', $user->id))
+            ->orderByDesc('made_at')->limit(self::SHOWN)->get();
     }
 
     /** @return list<string> codes that come again today, the longest due first */

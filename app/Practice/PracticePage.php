@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Models\PracticeAttempt;
+use App\Models\PracticeSet;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Drill\DrillMaker;
@@ -20,12 +21,13 @@ final readonly class PracticePage
      * @param array<string, array{met: int, found: int}> $map by code
      * @param list<string> $due codes that come again today
      * @param Collection<int, PracticeAttempt> $last the learner's latest drills
+     * @param Collection<int, PracticeSet> $classes that they made or take part in
      */
-    private function __construct(private array $map, public array $due, public Collection $last) {}
+    private function __construct(private array $map, public array $due, public Collection $last, public Collection $classes) {}
 
     public static function of(User $user, Learner $learner): self
     {
-        return new self($learner->map($user), $learner->due($user), $learner->last($user));
+        return new self($learner->map($user), $learner->due($user), $learner->last($user), $learner->classes($user));
     }
 
     /** @return list<int> */

@@ -91,5 +91,8 @@ return [
     'practice' => [
         'offered' => 'That was not among the answers here. Press the part again.',
         'cannot' => 'It cannot be so. Nothing was changed.',
+        'class_title' => 'Say what the class is called, in at most 80 characters.',
+        'class_drawn' => 'Enter a number from 0 to 30.',
+        'class_empty' => 'Choose at least one set-up, or say how many are drawn.',
     ],
 ];

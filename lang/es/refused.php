@@ -91,5 +91,8 @@ return [
     'practice' => [
         'offered' => 'Eso no estaba entre las respuestas. Pulse la parte de nuevo.',
         'cannot' => 'No puede ser así. No se cambió nada.',
+        'class_title' => 'Diga cómo se llama la clase, en 80 caracteres como máximo.',
+        'class_drawn' => 'Escriba un número de 0 a 30.',
+        'class_empty' => 'Elija al menos una instalación, o diga cuántas se sortean.',
     ],
 ];

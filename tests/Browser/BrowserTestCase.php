@@ -30,6 +30,11 @@ abstract class BrowserTestCase extends TestCase
 
     private static string $profile;
 
+    private static int $driverPort;
+
+    /** @var list<RemoteWebDriver> */
+    private static array $others = [];
+
     public static function setUpBeforeClass(): void
     {
         $root = dirname(__DIR__, 2);
@@ -58,11 +63,13 @@ abstract class BrowserTestCase extends TestCase
     public static function tearDownAfterClass(): void
     {
         try {
+            array_map(static fn(RemoteWebDriver $other) => $other->quit(), self::$others);
             self::$driver->quit();
         } finally {
+            self::$others = [];
             self::$chromedriver?->stop(3);
             self::$app?->stop(3);
-            (new Process(['rm', '-rf', self::$profile]))->run();
+            (new Process(['sh', '-c', 'rm -rf "$1" "$1"-*', 'sh', self::$profile]))->run();
             TestDatabase::drop(self::$database);
         }
     }
@@ -148,19 +155,32 @@ abstract class BrowserTestCase extends TestCase
 
     protected static function startBrowser(): void
     {
-        $port = self::startChromedriver();
+        self::$driverPort = self::startChromedriver();
         self::$profile = sys_get_temp_dir() . '/mint-buckle-chrome-' . bin2hex(random_bytes(6));
+        self::$driver = self::browser(self::$profile);
+    }
+
+    /** Another person's browser, beside the first; it is closed with it. */
+    protected static function anotherBrowser(): RemoteWebDriver
+    {
+        return self::$others[] = self::browser(self::$profile . '-' . (count(self::$others) + 2));
+    }
+
+    private static function browser(string $profile): RemoteWebDriver
+    {
         $options = (new ChromeOptions())->addArguments([
             '--headless=new', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update',
             '--disable-sync', '--disable-quic', '--disable-dev-shm-usage', '--hide-scrollbars', '--lang=en',
-            '--user-data-dir=' . self::$profile,
+            '--user-data-dir=' . $profile,
             ...(posix_geteuid() === 0 ? ['--no-sandbox'] : []),
             ...static::browserArguments(),
         ]);
         $caps = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $caps->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        self::$driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $caps, 30_000, 60_000);
-        self::$driver->manage()->timeouts()->setScriptTimeout(30);
+        $driver = RemoteWebDriver::create('http://127.0.0.1:' . self::$driverPort, $caps, 30_000, 60_000);
+        $driver->manage()->timeouts()->setScriptTimeout(30);
+
+        return $driver;
     }
 
     /** @return array<string, string> what the application is told besides */

@@ -73,6 +73,50 @@ final class PracticeTest extends BrowserTestCase
         self::assertStringContainsString('found 0 of 1', self::one('main')->getText());
     }
 
+    /** Three people, each in a browser of their own: the instructor says which set-up all answer now; results come by error. */
+    public function testAClassAnswersTogether(): void
+    {
+        self::$hand = Hand::Mouse;
+        self::viewport(1280, 800);
+        self::signIn('odalys');
+        self::open('/practice/classes/new');
+        self::one('#f-title')->sendKeys('Tuesday');
+        self::press('[name="fixed[]"][value="lap_on_belly"]');
+        self::press('[name="fixed[]"][value="wrong_path"]');
+        self::press('form.card-work .press');
+        self::waitFor('#class');
+        $class = (string) parse_url(self::$driver->getCurrentURL(), PHP_URL_PATH);
+        self::press('[data-item="1"] [name="item"]');
+        self::waitFor('[data-item="1"].now');
+
+        $instructor = self::$driver;
+        foreach (['wren', 'ines'] as $number => $login) {
+            self::$driver = self::anotherBrowser();
+            try {
+                self::viewport(390, 844, true);
+                self::signIn($login);
+                self::open($class);
+                self::assertCount(1, self::all('[id^="begin-"]'), 'only the one that all answer');
+                self::press('#begin-1 .press');
+                self::waitFor('#drill');
+                self::press('#look-front');
+                self::waitFor('#row-setup-booster-lap');
+                if ($number === 0) {
+                    self::press('#row-setup-booster-lap [value="booster.lap"]');
+                    self::waitFor('[data-named="booster.lap"]');
+                }
+                self::press('#drill-end .press');
+                self::waitFor('#drill[data-ended="yes"]');
+            } finally {
+                self::$driver = $instructor;
+            }
+        }
+        // The instructor's screen follows by itself.
+        self::$driver->wait(15, 250)->until(static fn(): bool => str_contains(self::one('#class')->getText(), '2 of 2 done'));
+        self::assertStringContainsString('found 1 of 2', self::one('#class')->getText());
+        self::assertStringNotContainsString('Wren', self::one('#class')->getText());
+    }
+
     private static function choose(string $css): void
     {
         match (self::$hand) {

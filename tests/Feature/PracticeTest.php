@@ -184,4 +184,44 @@ final class PracticeTest extends FeatureTestCase
         }
         $this->get('/practice/quiz/charades')->assertNotFound();
     }
+
+    public function testAClassGetsTheSameDrillsAndIsToldByError(): void
+    {
+        $id = (string) Str::uuid();
+        $this->signedIn('odalys')->get('/practice/classes/new')->assertOk()->assertSee('The chest clip');
+        $this->post('/practice/classes', ['id' => $id, 'title' => 'Tuesday'])->assertSessionHasErrors('drawn');
+        $this->post('/practice/classes', ['id' => $id, 'title' => '', 'drawn' => '2'])->assertSessionHasErrors('title');
+        $this->post('/practice/classes', ['id' => $id, 'title' => 'Tuesday', 'drawn' => '1', 'level' => '2', 'fixed' => ['clip_low'], 'codes' => ['harness.coat']])->assertRedirect("/practice/classes/{$id}")->assertSessionHasNoErrors();
+        $seen = [];
+        foreach (['wren', 'ines', 'odalys'] as $login) {
+            $this->signedIn($login)->get("/practice/classes/{$id}")->assertOk()->assertSee('Tuesday');
+            foreach ([0, 1, 2] as $item) {
+                $this->post("/practice/classes/{$id}/{$item}", ['id' => (string) Str::uuid()])->assertRedirect();
+                $attempt = PracticeAttempt::query()->where('practice_set_id', $id)->where('item', $item)->orderByDesc('begun_at')->firstOrFail();
+                $seen[$item][] = $attempt->case;
+                $login === 'wren' ? $this->nameAll($attempt) : null;
+                $this->post("/practice/{$attempt->id}/end")->assertRedirect();
+            }
+            $this->post("/practice/classes/{$id}/0", ['id' => (string) Str::uuid()])->assertRedirect();
+        }
+        self::assertSame(9, PracticeAttempt::query()->where('practice_set_id', $id)->count(), 'begun twice is begun once');
+        self::assertSame([1, 1, 1], array_map(static fn(array $cases): int => count(array_unique($cases)), $seen), 'the same for everybody');
+        $this->get("/practice/classes/{$id}")->assertSee('found 1 of 3')->assertSee('3 of 3 done')->assertDontSee('Wren:', false);
+        $this->get("/practice/classes/{$id}/sheet")->assertOk()->assertSee('Tuesday: the key')->assertSee('The chest clip sits too low')->assertSee('What is wrong here?');
+        $this->get('/practice')->assertSee('Tuesday');
+    }
+
+    public function testAllAnswerTheSameOneTogether(): void
+    {
+        $id = (string) Str::uuid();
+        $this->signedIn('odalys')->post('/practice/classes', ['id' => $id, 'title' => 'Together', 'drawn' => '3', 'level' => '1']);
+        $this->post("/practice/classes/{$id}/together", ['item' => '1'])->assertRedirect();
+        $this->signedIn('wren')->get("/practice/classes/{$id}")->assertSee("/practice/classes/{$id}/1\"", false)->assertDontSee("/practice/classes/{$id}/0\"", false)->assertDontSee('All together now');
+        $this->post("/practice/classes/{$id}/together", ['item' => '2'])->assertForbidden();
+        $this->signedIn('odalys')->post("/practice/classes/{$id}/together", ['item' => ''])->assertRedirect();
+        $this->signedIn('wren')->get("/practice/classes/{$id}")->assertSee("/practice/classes/{$id}/0\"", false);
+        $this->post("/practice/classes/{$id}/9", ['id' => (string) Str::uuid()])->assertNotFound();
+        $this->get('/practice/classes/' . Str::uuid())->assertNotFound();
+        $this->get('/practice/classes/x')->assertNotFound();
+    }
 }

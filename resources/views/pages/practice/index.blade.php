@@ -49,6 +49,17 @@
             @endforeach
         </div>
     </section>
+    <section class="card-work" aria-labelledby="class-title">
+        <h2 id="class-title">{{ __('practice.class.classes') }}</h2>
+        <p><a class="quiet" href="{{ route('practice.class.create') }}">{{ __('practice.class.new') }}</a></p>
+        @if ($page->classes->isNotEmpty())
+            <ul class="practice-map">
+                @foreach ($page->classes as $class)
+                    <li><a href="{{ route('practice.class.show', $class) }}">{{ $class->title }}</a></li>
+                @endforeach
+            </ul>
+        @endif
+    </section>
     <section class="card-work" aria-labelledby="map-title">
         <h2 id="map-title">{{ __('practice.map') }}</h2>
         @forelse ($page->stations() as $station => $codes)
