@@ -56,6 +56,12 @@ final readonly class ClassSheet
             }
         }
 
+        foreach ($scene->looks() as $look) {
+            foreach ($scene->besides($look) as $path => $told) {
+                $seen[$look->value][] = [DrillScene::named($path), $told];
+            }
+        }
+
         return $seen;
     }
 

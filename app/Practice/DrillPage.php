@@ -15,7 +15,6 @@ use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Drill\DrillLook;
 use MintBuckle\Core\Drill\DrillScore;
 use MintBuckle\Core\Drill\Scene;
-use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Record\FactLog;
@@ -135,39 +134,19 @@ final readonly class DrillPage
         );
     }
 
-    /** @return list<DrillRow> what no question asks for by itself: the child's age, the day's recalls */
+    /** @return list<DrillRow> */
     private function besides(DrillLook $look): array
     {
-        $case = $this->scene->shown->assessment->situation->case;
-        $age = $case->child->ageMonths;
-        $rows = match ($look) {
-            DrillLook::Family => $age === null ? [] : ['child.age_months' => new Message('practice.age', ['months' => $age])],
-            DrillLook::Label => ['recall_list.campaigns' => self::campaigns($case->recallList->campaigns ?? [])],
-            default => [],
-        };
+        $rows = $this->scene->besides($look);
 
         return array_map(fn(string $path, Message $told): DrillRow => new DrillRow(
             $path,
-            new Message('practice.row.' . strtr($path, '.', '_')),
+            DrillScene::named($path),
             $told,
             $this->offered($path),
             $this->namedAt($path),
             null,
         ), array_keys($rows), array_values($rows));
-    }
-
-    /** @param list<Campaign> $campaigns */
-    private static function campaigns(array $campaigns): Message
-    {
-        $one = $campaigns[0] ?? null;
-
-        return $one === null ? new Message('practice.no_campaign') : new Message('practice.campaign', [
-            'id' => $one->id,
-            'maker' => $one->maker,
-            'model' => $one->models[0] ?? '',
-            'from' => $one->madeFrom,
-            'to' => $one->madeTo,
-        ]);
     }
 
     /** @return array<string, Message> */

@@ -12,9 +12,11 @@ use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Drill\DrillLook;
 use MintBuckle\Core\Drill\Neighbours;
 use MintBuckle\Core\Drill\Scene;
+use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /** A drill's set-up: as it was shown, as far as it was looked at, and as it is with what was put right. */
@@ -31,6 +33,10 @@ final readonly class DrillScene
         'seat.turns',
         'bus.system',
     ];
+
+    private const AGE = 'child.age_months';
+
+    private const RECALLS = 'recall_list.campaigns';
 
     /** Drawn to scale beside the slots. */
     private const FROM_THE_FRONT = 'child.shoulder_height';
@@ -89,6 +95,11 @@ final readonly class DrillScene
             }
         }
 
+        $forbidden = $this->shown->assessment->situation->modePath('slots_forbidden');
+        if (! in_array(DrillLook::Manual->value, $this->attempt->looked, true) && CasePath::get($case, $forbidden) !== null) {
+            CasePath::set($case, $forbidden, []);
+        }
+
         return Scene::of($case) ?? $this->shown;
     }
 
@@ -107,10 +118,43 @@ final readonly class DrillScene
         return $paths;
     }
 
+    /** @return array<string, Message> path => how it is: what no question asks for by itself, the child's age and the day's recalls */
+    public function besides(DrillLook $look): array
+    {
+        $case = $this->shown->assessment->situation->case;
+        $age = $case->child->ageMonths;
+
+        return match ($look) {
+            DrillLook::Family => $age === null ? [] : [self::AGE => new Message('practice.age', ['months' => $age])],
+            DrillLook::Label => [self::RECALLS => self::campaigns($case->recallList->campaigns ?? [])],
+            default => [],
+        };
+    }
+
+    /** What such a line is called. */
+    public static function named(string $path): Message
+    {
+        return new Message('practice.row.' . strtr($path, '.', '_'));
+    }
+
+    /** @param list<Campaign> $campaigns */
+    private static function campaigns(array $campaigns): Message
+    {
+        $one = $campaigns[0] ?? null;
+
+        return $one === null ? new Message('practice.no_campaign') : new Message('practice.campaign', [
+            'id' => $one->id,
+            'maker' => $one->maker,
+            'model' => $one->models[0] ?? '',
+            'from' => $one->madeFrom,
+            'to' => $one->madeTo,
+        ]);
+    }
+
     /** @return list<DrillLook> that show something here */
     public function looks(): array
     {
-        $some = array_map(DrillLook::of(...), [...$this->paths(), 'recall_list.', 'child.age']);
+        $some = array_map(DrillLook::of(...), [...$this->paths(), self::RECALLS, self::AGE]);
 
         return array_values(array_filter(DrillLook::cases(), static fn(DrillLook $look): bool => in_array($look, $some, true)));
     }

@@ -45,10 +45,18 @@ final class ShotsTest extends BrowserTestCase
         self::media('');
         self::viewport(390, 844, true);
         self::shot('event-phone', '/');
-        foreach (['measure' => 'left', 'buckle' => 'found'] as $station => $phase) {
+        foreach (['measure' => 'left'] as $station => $phase) {
             self::openCheck(3, $phase, $station);
             self::shot("check-{$station}-phone");
         }
+        self::open('/practice');
+        self::press('[name="fixed"][value="clip_low"]');
+        self::waitFor('#drill');
+        self::press('#look-front');
+        self::waitFor('[data-look="front"]');
+        self::$driver->executeScript('document.querySelector("[data-look]").scrollIntoView(); window.scrollBy(0, -70);');
+        self::shot('practice-phone');
+        self::openCheck(3, 'found', 'buckle');
         self::database("UPDATE visits SET language = 'es' WHERE ticket = 3");
         self::press('[data-key="c"]');
         self::waitFor('#card');
