@@ -182,6 +182,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/checks/{check}/log', [FactController::class, 'index'])->name('checks.log');
     Route::get('/checks/{check}/card/{performer}', [CardController::class, 'show'])->name('checks.card');
     Route::get('/checks/{check}/{phase}/{station}', [CheckController::class, 'show'])->name('checks.show');
+    Route::post('/checks/{check}/drill', [PracticeSetController::class, 'ofCheck'])->name('practice.class.check');
     Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
     Route::post('/checks/{check}/looks/{station}', [LooksController::class, 'store'])->name('looks.store');
     Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');

@@ -14,7 +14,8 @@ final readonly class LogPage
     /** @var list<LogLine> */
     public array $lines;
 
-    public function __construct(public Check $check)
+    /** @param bool $mayBecomeDrill whether who reads it may give it to learners, without names */
+    public function __construct(public Check $check, public bool $mayBecomeDrill = false)
     {
         $case = AssembleCase::read($check, InspectionPhase::Left);
         $undone = array_values(array_filter($check->facts->map(static fn(Fact $f): ?string => $f->undoes)->all()));

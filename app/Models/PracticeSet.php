@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $title
- * @property list<array{seed: int, level: int, fixed: string|null, code: string|null}> $items
+ * @property list<array{seed: int, level: int, fixed: string|null, code: string|null, case?: string, good?: string}> $items
  * @property int|null $together which of them everybody answers now, from 0; null: each at their own pace
  * @property int $made_by
  * @property CarbonImmutable $made_at

@@ -99,5 +99,10 @@ return [
         'write' => 'What is wrong here? {n, plural, one {# error} other {# errors}}:',
         'key' => '{title}: the key',
         'classes' => 'Classes',
+        'real' => 'From a real check',
+        'from_check' => 'As a drill',
+        'consent' => 'The organisation agrees that this check is shown to learners. Names, birth date, serial number and signatures are '
+            . 'left out.',
+        'make_drill' => 'Make a drill of it',
     ],
 ];

@@ -94,5 +94,7 @@ return [
         'class_title' => 'Say what the class is called, in at most 80 characters.',
         'class_drawn' => 'Enter a number from 0 to 30.',
         'class_empty' => 'Choose at least one set-up, or say how many are drawn.',
+        'consent' => 'Tick that the organisation agrees.',
+        'no_drill' => 'Only a check whose family has left, and in which something was found, can be a drill.',
     ],
 ];

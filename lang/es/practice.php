@@ -101,5 +101,10 @@ return [
         'write' => '¿Qué está mal aquí? {n, plural, one {# error} other {# errores}}:',
         'key' => '{title}: la clave',
         'classes' => 'Clases',
+        'real' => 'De una revisión real',
+        'from_check' => 'Como ejercicio',
+        'consent' => 'La organización acepta que esta revisión se muestre a quienes aprenden. Se omiten nombres, fecha de nacimiento, '
+            . 'número de serie y firmas.',
+        'make_drill' => 'Hacer de ella un ejercicio',
     ],
 ];

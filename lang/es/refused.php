@@ -94,5 +94,7 @@ return [
         'class_title' => 'Diga cómo se llama la clase, en 80 caracteres como máximo.',
         'class_drawn' => 'Escriba un número de 0 a 30.',
         'class_empty' => 'Elija al menos una instalación, o diga cuántas se sortean.',
+        'consent' => 'Marque que la organización está de acuerdo.',
+        'no_drill' => 'Solo puede ser ejercicio una revisión cuya familia ya se fue y en la que se encontró algo.',
     ],
 ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Checks\AssembleCase;
+use App\Models\Check;
 use App\Models\PracticeAttempt;
 use App\Models\PracticeRepeat;
 use App\Models\User;
@@ -18,7 +20,9 @@ use MintBuckle\Core\Drill\DrillLook;
 use MintBuckle\Core\Drill\FixedDrill;
 use MintBuckle\Core\Drill\Quiz\QuizKind;
 use MintBuckle\Core\Drill\Quiz\QuizMaker;
+use MintBuckle\Core\Drill\Scene;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Record\InspectionPhase;
 use stdClass;
 
 /** A drill: looked at, named, put right, counted; what was missed comes back. */
@@ -223,5 +227,39 @@ final class PracticeTest extends FeatureTestCase
         $this->post("/practice/classes/{$id}/9", ['id' => (string) Str::uuid()])->assertNotFound();
         $this->get('/practice/classes/' . Str::uuid())->assertNotFound();
         $this->get('/practice/classes/x')->assertNotFound();
+    }
+
+    public function testARealCheckBecomesADrillWithoutNames(): void
+    {
+        $of = static fn(int $ticket): Check => self::visit($ticket)->checks->firstOrFail();
+        $send = fn(Check $check, array $with = ['consent' => '1']) => $this->post("/checks/{$check->id}/drill", $with + ['id' => (string) Str::uuid()]);
+        $this->signedIn('wren')->get("/checks/{$of(1)->id}/log")->assertDontSee('Make a drill of it');
+        $send($of(1))->assertForbidden();
+        $this->signedIn('ines')->get("/checks/{$of(1)->id}/log")->assertSee('Make a drill of it');
+        $send($of(1), [])->assertSessionHasErrors('consent');
+        $send($of(3))->assertSessionHasErrors('consent');
+        $made = [];
+        foreach ([1, 2] as $ticket) {
+            $check = $of($ticket);
+            $faults = Scene::of(AssembleCase::of($check, InspectionPhase::Found)->raw)?->codes() ?? [];
+            $answer = $send($check)->assertRedirect();
+            if ($faults === []) {
+                $answer->assertSessionHasErrors('consent');
+                continue;
+            }
+            $class = basename((string) $answer->headers->get('Location'));
+            $this->post("/practice/classes/{$class}/0", ['id' => (string) Str::uuid()])->assertRedirect();
+            $attempt = PracticeAttempt::query()->where('practice_set_id', $class)->firstOrFail();
+            self::assertSame(array_values(array_unique($faults)), $attempt->faults);
+            $case = json_decode($attempt->case);
+            assert($case instanceof stdClass);
+            self::assertSame([null, null, null], [CasePath::get($case, 'child.born_on'), CasePath::get($case, 'seat.serial'), CasePath::get($case, 'handover')]);
+            self::assertStringNotContainsString((string) self::visit($ticket)->family?->first_name, $attempt->case);
+            $this->nameAll($attempt);
+            $this->post("/practice/{$attempt->id}/end");
+            $this->get("/practice/{$attempt->id}")->assertOk()->assertSee('data-percent="100"', false);
+            $made[] = $ticket;
+        }
+        self::assertNotSame([], $made);
     }
 }

@@ -5,23 +5,28 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\PersonByPin;
+use App\Accounts\Role;
 use App\Checks\LogPage;
 use App\Checks\RecordFact;
 use App\Http\CheckAnswer;
 use App\Http\Requests\FactRequest;
 use App\Models\Check;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use MintBuckle\Core\Finding\Station;
 
 final readonly class FactController
 {
-    public function index(Check $check): View
+    public function index(Request $request, Check $check): View
     {
         $check->load(['facts.author', 'visit.event.recallList']);
+        $user = $request->user();
+        $mayBecomeDrill = $user instanceof User && $user->role === Role::Coordinator && $check->visit->left_at !== null;
 
-        return view('pages.checks.log', ['page' => new LogPage($check)]);
+        return view('pages.checks.log', ['page' => new LogPage($check, $mayBecomeDrill)]);
     }
 
     public function store(

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Role;
+use App\Checks\UnreadableAnswer;
 use App\Http\Requests\PracticeRequest;
 use App\Http\Requests\PracticeSetRequest;
+use App\Models\Check;
 use App\Models\PracticeSet;
 use App\Practice\BeginDrill;
+use App\Practice\CheckDrill;
 use App\Practice\ClassPage;
 use App\Practice\ClassSheet;
 use App\Words\Telling;
@@ -35,6 +39,27 @@ final readonly class PracticeSetController
             'id' => $request->id(),
             'title' => $request->string('title')->trim()->toString(),
             'items' => json_encode($items, JSON_THROW_ON_ERROR),
+            'made_by' => $request->author()->id,
+            'made_at' => $clock->now(),
+        ]);
+
+        return redirect()->route('practice.class.show', $request->id());
+    }
+
+    /** A real check of the past, without names; the coordinator alone says for the organisation that it may. */
+    public function ofCheck(PracticeRequest $request, Check $check, ClockInterface $clock): RedirectResponse
+    {
+        abort_if($request->author()->role !== Role::Coordinator, 403);
+        $request->validate(['consent' => ['accepted']], ['consent.*' => Telling::now()->word('refused.practice.consent')]);
+        try {
+            $item = CheckDrill::item($check->load('visit.event.recallList'));
+        } catch (UnreadableAnswer $e) {
+            return redirect()->route('checks.log', $check)->withErrors(['consent' => $e->getMessage()]);
+        }
+        PracticeSet::query()->insertOrIgnore([
+            'id' => $request->id(),
+            'title' => Telling::now()->word('practice.class.real'),
+            'items' => json_encode([$item], JSON_THROW_ON_ERROR),
             'made_by' => $request->author()->id,
             'made_at' => $clock->now(),
         ]);

@@ -24,7 +24,7 @@ final class PracticeRequest extends FormRequest
         $route = $this->route()?->getName();
 
         return [
-            'id' => [Rule::requiredIf($route === 'practice.store'), 'uuid'],
+            'id' => [Rule::requiredIf(in_array($route, ['practice.store', 'practice.class.begin', 'practice.class.check'], true)), 'uuid'],
             'seed' => ['nullable', 'integer', 'between:0,2147483647'],
             'level' => ['nullable', 'integer', 'between:1,' . DrillMaker::LEVELS],
             'fixed' => ['nullable', Rule::enum(FixedDrill::class)],

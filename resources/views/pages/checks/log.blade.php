@@ -37,4 +37,16 @@
             @endforeach
         </tbody>
     </table>
+    @if ($page->mayBecomeDrill)
+        <form method="post" action="{{ route('practice.class.check', $page->check->id) }}" class="card-work">
+            @csrf
+            <input type="hidden" name="id" value="{{ Symfony\Component\Uid\UuidV7::generate() }}">
+            <h2>{{ __('practice.class.from_check') }}</h2>
+            <label class="tick"><input type="checkbox" name="consent" value="1"> <span>{{ __('practice.class.consent') }}</span></label>
+            @error('consent')
+                <p class="problem">{{ $message }}</p>
+            @enderror
+            <button class="quiet">{{ __('practice.class.make_drill') }}</button>
+        </form>
+    @endif
 </x-layout>
