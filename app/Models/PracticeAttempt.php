@@ -29,6 +29,11 @@ use MintBuckle\Core\Drill\DrillScore;
  */
 final class PracticeAttempt extends Model
 {
+    /** Without the set-up itself, which is large: what is counted and listed. */
+    public const LISTED = [
+        'id', 'user_id', 'kind', 'level', 'faults', 'named', 'practice_set_id', 'item', 'begun_at', 'ended_at',
+    ];
+
     protected $fillable = [
         'id',
         'user_id',

@@ -30,10 +30,10 @@ final class PracticeSet extends Model
 
     protected $keyType = 'string';
 
-    /** @return HasMany<PracticeAttempt, $this> */
+    /** @return HasMany<PracticeAttempt, $this> as they are listed: without the set-ups themselves */
     public function attempts(): HasMany
     {
-        return $this->hasMany(PracticeAttempt::class);
+        return $this->hasMany(PracticeAttempt::class)->select(PracticeAttempt::LISTED);
     }
 
     protected function casts(): array

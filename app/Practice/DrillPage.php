@@ -108,7 +108,7 @@ final readonly class DrillPage
         return array_map(fn(int|string $code): DrillNamed => $this->named((string) $code), array_keys($this->attempt->named));
     }
 
-    /** What of the set-up nobody must ask for, told in a line of its own. */
+    /** Whole minutes from its beginning to its end. */
     public function minutes(): int
     {
         return (int) $this->attempt->begun_at->diffInMinutes($this->attempt->ended_at ?? $this->attempt->begun_at);

@@ -10,11 +10,14 @@ use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Drill\DrillLook;
+use MintBuckle\Core\Drill\ErrorFacts;
 use MintBuckle\Core\Drill\Neighbours;
 use MintBuckle\Core\Drill\Scene;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Facts\Definition\AnswerKind;
 use MintBuckle\Core\Finding\Code;
+use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Telling\Message;
 use stdClass;
@@ -33,6 +36,10 @@ final readonly class DrillScene
         'seat.turns',
         'bus.system',
     ];
+
+    private const PLACE = 'vehicle.positions.*.';
+
+    private const MODE = 'seat.modes.*.';
 
     private const AGE = 'child.age_months';
 
@@ -64,16 +71,20 @@ final readonly class DrillScene
     }
 
     /**
-     * What an error that cannot be put right on the spot would be without it: another seat, another child's size, another place.
+     * What a set-up that stops would be without its error: another seat, another child's size, another place.
      *
-     * @return array<string, mixed> path => value
+     * @return array<string, mixed> path => value; none for what is put right on the spot, and for what is not there
      */
     public function aside(Code $code): array
     {
+        $stops = static fn(Finding $f): bool => $f->code === $code && $f->severity === Severity::Stop;
+        if (array_filter($this->shown->faults(), $stops) === []) {
+            return [];
+        }
         $good = FactLog::decode($this->attempt->good);
         assert($good instanceof stdClass);
         $aside = [];
-        foreach ((new Neighbours($this->shown))->paths($code) as $path) {
+        foreach (ErrorFacts::of($code, $this->shown->assessment->situation) as $path) {
             $wanted = CasePath::get($good, $path);
             if (json_encode($wanted) !== json_encode(CasePath::get($this->shown->case, $path))) {
                 $aside[$path] = $wanted;
@@ -168,11 +179,11 @@ final readonly class DrillScene
     private function inUse(Askable $askable): ?string
     {
         $s = $this->shown->assessment->situation;
-        $path = str_replace(
-            ['vehicle.positions.*.', 'seat.modes.*.'],
-            [$s->placePath === '' ? 'vehicle.positions.*.' : "{$s->placePath}.", 'seat.modes.' . ($s->mode->value ?? '*') . '.'],
-            $askable->path,
-        );
+        $path = match (true) {
+            str_starts_with($askable->path, self::PLACE) => $s->placePath(substr($askable->path, strlen(self::PLACE))),
+            str_starts_with($askable->path, self::MODE) => $s->modePath(substr($askable->path, strlen(self::MODE))),
+            default => $askable->path,
+        };
 
         return str_contains($path, '*') ? null : $path;
     }

@@ -50,7 +50,8 @@ final readonly class Learner
     /** @return Collection<int, PracticeAttempt> the latest, also those that are not ended */
     public function last(User $user): Collection
     {
-        return PracticeAttempt::query()->where('user_id', $user->id)->orderByDesc('begun_at')->limit(self::SHOWN)->get();
+        return PracticeAttempt::query()->where('user_id', $user->id)->orderByDesc('begun_at')
+            ->limit(self::SHOWN)->get(PracticeAttempt::LISTED);
     }
 
     /** @return Collection<int, PracticeSet> classes that they made or take part in, the latest first */
@@ -109,7 +110,7 @@ final readonly class Learner
     private function latest(User $user): array
     {
         return array_values(PracticeAttempt::query()->where('user_id', $user->id)->whereNotNull('ended_at')
-            ->orderByDesc('ended_at')->limit(self::LATEST)->get()
+            ->orderByDesc('ended_at')->limit(self::LATEST)->get(PracticeAttempt::LISTED)
             ->map(static fn(PracticeAttempt $attempt): DrillScore => $attempt->score())->all());
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace MintBuckle\Core\Drill;
 
-use MintBuckle\Core\Asking\Remedies;
 use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Rulebook;
@@ -26,7 +25,7 @@ final readonly class Neighbours
         $own = $beside = [];
         foreach (array_keys(DrillWeights::all($rulebook)) as $value) {
             $code = Code::of($value);
-            $paths = $this->paths($code);
+            $paths = ErrorFacts::of($code, $this->scene->assessment->situation);
             if (in_array($path, $paths, true)) {
                 $own[] = $code;
             } elseif ($this->isKnown($paths)) {
@@ -43,23 +42,6 @@ final readonly class Neighbours
         usort($all, static fn(Code $a, Code $b): int => $a->value <=> $b->value);
 
         return $own === [] ? [] : $all;
-    }
-
-    /** @return list<string> facts of this set-up by which an error shows */
-    public function paths(Code $code): array
-    {
-        $s = $this->scene->assessment->situation;
-        $finds = Rulebook::current()->finds($code);
-        $paths = array_map(
-            static fn(string $path): string => str_replace('vehicle.positions.*.', "{$s->placePath}.", $path),
-            Slips::BESIDE[$code->value] ?? [],
-        );
-        $subjects = str_contains(implode(' ', $finds->mendedBy), '{subject}') ? ['side', 'front', 'up'] : [null];
-        foreach ($subjects as $subject) {
-            array_push($paths, ...Remedies::facts($finds, $subject, $s));
-        }
-
-        return $paths;
     }
 
     /** @param list<string> $paths */

@@ -42,7 +42,7 @@ final readonly class Otherwise
     private function answers(Askable $askable, string $path, mixed $now): array
     {
         return match ($askable->kind) {
-            AnswerKind::YesNo => is_bool($now) ? [! $now] : [true, false],
+            AnswerKind::YesNo => [! (bool) $now],
             AnswerKind::Length, AnswerKind::Mass, AnswerKind::Angle => self::measured($now),
             AnswerKind::Whole => [1, 2, 3, 4, 5],
             AnswerKind::Share => [0.6, 0.75, 0.5],

@@ -76,6 +76,7 @@ final class PracticeTest extends FeatureTestCase
             $this->post("/practice/{$attempt->id}/looks", ['look' => $look->value])->assertRedirect();
         }
         $this->post("/practice/{$attempt->id}/names", ['path' => 'setup.harness.clip', 'code' => 'harness.clip'])->assertSessionMissing('problem');
+        $this->post("/practice/{$attempt->id}/asides", ['code' => 'harness.clip'])->assertSessionHas('problem');
         $this->get("/practice/{$attempt->id}")->assertSee('Found: The chest clip')->assertSee('name="f[setup.harness.clip][answer]"', false)->assertDontSee('data-verdict=', false);
         $this->post("/practice/{$attempt->id}/mends", ['path' => 'setup.harness.clip', 'f' => ['setup.harness.clip' => ['answer' => 'armpit']]])->assertSessionMissing('problem');
         $this->get("/practice/{$attempt->id}")->assertSee('data-verdict="fix_first"', false);
