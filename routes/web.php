@@ -47,6 +47,7 @@ use App\Http\Controllers\SeatModelFileController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StandInController;
+use App\Http\Controllers\StepOrderController;
 use App\Http\Controllers\TriedController;
 use App\Http\Controllers\UndoController;
 use App\Http\Controllers\UnitsController;
@@ -59,6 +60,23 @@ use App\Http\Middleware\LeavesSessionAlone;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/language', LanguageController::class)->name('language');
+Route::post('/units', UnitsController::class)->name('units');
+
+// Open to whoever has a class's link: the request itself asks whose a drill is.
+Route::middleware('throttle:class')->group(static function (): void {
+    Route::get('/practice/classes/{set}', [PracticeSetController::class, 'show'])->whereUuid('set')->name('practice.class.show');
+    Route::post('/practice/classes/{set}/{item}', [PracticeSetController::class, 'begin'])
+        ->whereUuid('set')->whereNumber('item')->middleware('throttle:120,1')
+        ->name('practice.class.begin');
+    Route::whereUuid('attempt')->group(static function (): void {
+        Route::get('/practice/{attempt}', [PracticeController::class, 'show'])->name('practice.show');
+        Route::post('/practice/{attempt}/looks', [PracticeWorkController::class, 'look'])->name('practice.look');
+        Route::post('/practice/{attempt}/names', [PracticeWorkController::class, 'name'])->name('practice.name');
+        Route::post('/practice/{attempt}/mends', [PracticeWorkController::class, 'mend'])->name('practice.mend');
+        Route::post('/practice/{attempt}/asides', [PracticeWorkController::class, 'aside'])->name('practice.aside');
+        Route::post('/practice/{attempt}/end', [PracticeWorkController::class, 'end'])->name('practice.end');
+    });
+});
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
@@ -67,7 +85,6 @@ Route::middleware('guest')->group(static function (): void {
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sessions.destroy');
-    Route::post('/units', UnitsController::class)->name('units');
 
     Route::get('/', EventController::class)->name('event');
     // Addresses of before the screens had their names.
@@ -136,23 +153,12 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
     Route::post('/practice', [PracticeController::class, 'store'])->middleware('throttle:60,1')->name('practice.store');
     Route::get('/practice/quiz/{kind}', QuizController::class)->name('practice.quiz');
+    Route::get('/practice/order', StepOrderController::class)->name('practice.order');
     Route::get('/practice/classes/new', [PracticeSetController::class, 'create'])->name('practice.class.create');
     Route::post('/practice/classes', [PracticeSetController::class, 'store'])->name('practice.class.store');
     Route::whereUuid('set')->group(static function (): void {
-        Route::get('/practice/classes/{set}', [PracticeSetController::class, 'show'])->name('practice.class.show');
         Route::get('/practice/classes/{set}/sheet', [PracticeSetController::class, 'sheet'])->name('practice.class.sheet');
         Route::post('/practice/classes/{set}/together', [PracticeSetController::class, 'together'])->name('practice.class.together');
-        Route::post('/practice/classes/{set}/{item}', [PracticeSetController::class, 'begin'])
-            ->whereNumber('item')
-            ->name('practice.class.begin');
-    });
-    Route::whereUuid('attempt')->group(static function (): void {
-        Route::get('/practice/{attempt}', [PracticeController::class, 'show'])->name('practice.show');
-        Route::post('/practice/{attempt}/looks', [PracticeWorkController::class, 'look'])->name('practice.look');
-        Route::post('/practice/{attempt}/names', [PracticeWorkController::class, 'name'])->name('practice.name');
-        Route::post('/practice/{attempt}/mends', [PracticeWorkController::class, 'mend'])->name('practice.mend');
-        Route::post('/practice/{attempt}/asides', [PracticeWorkController::class, 'aside'])->name('practice.aside');
-        Route::post('/practice/{attempt}/end', [PracticeWorkController::class, 'end'])->name('practice.end');
     });
 
     Route::get('/bus', [BusController::class, 'index'])->name('bus.index');

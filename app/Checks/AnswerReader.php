@@ -40,9 +40,10 @@ final readonly class AnswerReader
     /**
      * @param array<array-key, mixed> $posted answer, answers, ticked, amount, unit, lines, name, detail
      * @param mixed $before the value so far; entries are added to lists of parts and extras
+     * @param User|null $author null: a guest, who signs nothing
      * @throws UnreadableAnswer
      */
-    public static function read(Askable $askable, array $posted, mixed $before, User $author): mixed
+    public static function read(Askable $askable, array $posted, mixed $before, ?User $author): mixed
     {
         $answer = is_string($posted['answer'] ?? null) ? trim($posted['answer']) : '';
         if ($answer === self::UNKNOWN) {
@@ -73,7 +74,7 @@ final readonly class AnswerReader
             AnswerKind::Heights => $answer === self::NOTHING ? [] : self::heights($posted),
             AnswerKind::Essentials => self::named($answer, $posted, $before, 'essential'),
             AnswerKind::Approvals => self::named($answer, $posted, $before, 'approved'),
-            AnswerKind::Signature => $answer === self::SIGN
+            AnswerKind::Signature => $answer === self::SIGN && $author !== null
                 ? ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()]
                 : throw UnreadableAnswer::because('choose_one'),
             AnswerKind::Elsewhere => throw new UnreadableAnswer(Telling::now()->tell($askable->hint())),

@@ -12,7 +12,8 @@ use MintBuckle\Core\Drill\DrillScore;
  * One drill as somebody worked through it: what they looked at, what they named, what they put right.
  *
  * @property string $id
- * @property int $user_id
+ * @property int|null $user_id
+ * @property string|null $guest who came by a class's link alone; one of the two is known
  * @property string $kind drill, repeat, or the name of a fixed one
  * @property int $seed
  * @property int $level
@@ -31,12 +32,13 @@ final class PracticeAttempt extends Model
 {
     /** Without the set-up itself, which is large: what is counted and listed. */
     public const LISTED = [
-        'id', 'user_id', 'kind', 'level', 'faults', 'named', 'practice_set_id', 'item', 'begun_at', 'ended_at',
+        'id', 'user_id', 'guest', 'kind', 'level', 'faults', 'named', 'practice_set_id', 'item', 'begun_at', 'ended_at',
     ];
 
     protected $fillable = [
         'id',
         'user_id',
+        'guest',
         'kind',
         'seed',
         'level',

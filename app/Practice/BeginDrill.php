@@ -31,7 +31,7 @@ final readonly class BeginDrill
             $repeat !== null => $maker->of([$repeat]) ?? $maker->make(1),
             default => $maker->make($level),
         };
-        $this->keep($id, $user, $seed, $drill, $fixed->value ?? ($repeat === null ? 'drill' : 'repeat'));
+        $this->keep($id, ['user_id' => $user->id], $seed, $drill, $fixed->value ?? ($repeat === null ? 'drill' : 'repeat'));
 
         return $id;
     }
@@ -41,22 +41,29 @@ final readonly class BeginDrill
      *
      * @param int $item from 0
      */
-    public function ofClass(string $id, User $user, PracticeSet $set, int $item): string
+    public function ofClass(string $id, Practiser $practiser, PracticeSet $set, int $item): string
     {
         $of = $set->items[$item] ?? abort(404);
-        $this->keep($id, $user, $of['seed'], ClassDrill::of($of), $of['fixed'] ?? 'drill', $set, $item);
-        $mine = $set->attempts()->where('item', $item)->where('user_id', $user->id)->value('id');
+        $this->keep($id, $practiser->columns(), $of['seed'], ClassDrill::of($of), $of['fixed'] ?? 'drill', $set, $item);
+        $mine = $practiser->mine($set->attempts()->getQuery())->where('item', $item)->value('id');
 
         return is_string($mine) ? $mine : $id;
     }
 
-    private function keep(string $id, User $user, int $seed, Drill $drill, string $kind, ?PracticeSet $set = null, ?int $item = null): void
-    {
-        PracticeAttempt::query()->insertOrIgnore([
+    /** @param array{user_id: int|null, guest?: string|null} $whose */
+    private function keep(
+        string $id,
+        array $whose,
+        int $seed,
+        Drill $drill,
+        string $kind,
+        ?PracticeSet $set = null,
+        ?int $item = null,
+    ): void {
+        PracticeAttempt::query()->insertOrIgnore($whose + [
             'practice_set_id' => $set?->id,
             'item' => $item,
             'id' => $id,
-            'user_id' => $user->id,
             'kind' => $kind,
             'seed' => $seed,
             'level' => count($drill->faults),

@@ -6,7 +6,6 @@ namespace App\Practice;
 
 use App\Checks\AskedRow;
 use App\Checks\FactText;
-use App\Models\PracticeAttempt;
 use App\Models\PracticeSet;
 use MintBuckle\Core\Asking\Questionnaire;
 use MintBuckle\Core\CaseFile\CasePath;
@@ -28,15 +27,7 @@ final readonly class ClassSheet
     public function __construct(public PracticeSet $set)
     {
         $this->drills = array_map(static function (array $item): array {
-            $drill = ClassDrill::of($item);
-            $scene = DrillScene::of(new PracticeAttempt([
-                'case' => json_encode($drill->case, JSON_THROW_ON_ERROR),
-                'good' => json_encode($drill->good, JSON_THROW_ON_ERROR),
-                'faults' => $drill->faults,
-                'looked' => [],
-                'named' => [],
-                'mends' => [],
-            ]));
+            $scene = DrillScene::ofClass($item);
 
             return ['scene' => $scene, 'faults' => $scene->shown->faults()];
         }, $set->items);

@@ -20,6 +20,7 @@ use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Telling\Message;
+use MintBuckle\Present\Drawing\ModePlane;
 use MintBuckle\Present\Handbook\RuleText;
 
 /** A drill as far as it was worked through. */
@@ -76,6 +77,19 @@ final readonly class DrillPage
             array_map(DrillLook::tryFrom(...), $this->attempt->looked),
             fn(?DrillLook $look): bool => $look !== null && in_array($look, $this->looks(), true),
         )));
+    }
+
+    public function plane(): ModePlane
+    {
+        return $this->drawings->plane()->unjudged($this->isLooked(DrillLook::Manual));
+    }
+
+    /** Where it was begun from: its class, or all of practice. */
+    public function home(): string
+    {
+        $class = $this->attempt->practice_set_id;
+
+        return $class === null ? route('practice') : route('practice.class.show', $class);
     }
 
     public function isHarness(): bool

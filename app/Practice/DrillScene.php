@@ -58,6 +58,25 @@ final readonly class DrillScene
         return $scene === null ? throw new LogicException("drill {$attempt->id} cannot be read") : new self($scene, $attempt);
     }
 
+    /**
+     * One of a class's, before anybody worked at it.
+     *
+     * @param array{seed: int, level: int, fixed: string|null, code: string|null, case?: string, good?: string} $item
+     */
+    public static function ofClass(array $item): self
+    {
+        $drill = ClassDrill::of($item);
+
+        return self::of(new PracticeAttempt([
+            'case' => json_encode($drill->case, JSON_THROW_ON_ERROR),
+            'good' => json_encode($drill->good, JSON_THROW_ON_ERROR),
+            'faults' => $drill->faults,
+            'looked' => [],
+            'named' => [],
+            'mends' => [],
+        ]));
+    }
+
     /** With everything that was put right. */
     public function mended(): Scene
     {

@@ -62,6 +62,14 @@ final readonly class Learner
             ->orderByDesc('made_at')->limit(self::SHOWN)->get();
     }
 
+    /** @return list<string> kinds of drill that they ended at least once */
+    public function solved(User $user): array
+    {
+        $kinds = PracticeAttempt::query()->where('user_id', $user->id)->whereNotNull('ended_at')->distinct()->pluck('kind')->all();
+
+        return array_values(array_filter($kinds, is_string(...)));
+    }
+
     /** @return list<string> codes that come again today, the longest due first */
     public function due(User $user): array
     {

@@ -22,12 +22,25 @@ final readonly class PracticePage
      * @param list<string> $due codes that come again today
      * @param Collection<int, PracticeAttempt> $last the learner's latest drills
      * @param Collection<int, PracticeSet> $classes that they made or take part in
+     * @param list<string> $solved kinds of drill that they ended
      */
-    private function __construct(private array $map, public array $due, public Collection $last, public Collection $classes) {}
+    private function __construct(
+        private array $map,
+        public array $due,
+        public Collection $last,
+        public Collection $classes,
+        private array $solved,
+    ) {}
 
     public static function of(User $user, Learner $learner): self
     {
-        return new self($learner->map($user), $learner->due($user), $learner->last($user), $learner->classes($user));
+        return new self(
+            $learner->map($user),
+            $learner->due($user),
+            $learner->last($user),
+            $learner->classes($user),
+            $learner->solved($user),
+        );
     }
 
     /** @return list<int> */
@@ -40,6 +53,15 @@ final readonly class PracticePage
     public function fixed(): array
     {
         return FixedDrill::cases();
+    }
+
+    /** It is called by its errors only once they were looked for. */
+    public function called(FixedDrill $fixed): Message
+    {
+        return in_array($fixed->value, $this->solved, true) ? $fixed->title() : new Message('practice.class.item', [
+            'n' => (int) array_search($fixed, FixedDrill::cases(), true) + 1,
+            'level' => count($fixed->codes()),
+        ]);
     }
 
     /** @return array<string, list<array{title: Message, met: int, found: int}>> by station, those missed most first */
@@ -61,6 +83,8 @@ final readonly class PracticePage
     {
         $fixed = FixedDrill::tryFrom($attempt->kind);
 
-        return $fixed?->title() ?? new Message('practice.kind', ['kind' => $attempt->kind, 'level' => $attempt->level]);
+        return $fixed === null
+            ? new Message('practice.kind', ['kind' => $attempt->kind, 'level' => $attempt->level])
+            : $this->called($fixed);
     }
 }

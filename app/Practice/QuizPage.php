@@ -33,6 +33,6 @@ final readonly class QuizPage
     /** Of the question after this one. */
     public function nextSeed(): int
     {
-        return $this->seed % 0x7FFFFFFE + 1;
+        return SeededDice::after($this->seed);
     }
 }

@@ -44,7 +44,7 @@ final readonly class WorkDrill
      * @param array<array-key, mixed> $posted as a fact of a check is posted
      * @throws UnreadableAnswer when it cannot be read, or cannot be so
      */
-    public function mend(PracticeAttempt $attempt, string $path, array $posted, User $user): void
+    public function mend(PracticeAttempt $attempt, string $path, array $posted, ?User $user): void
     {
         $scene = DrillScene::of($attempt);
         $askable = Questionnaire::standard()->for($path);
@@ -71,11 +71,14 @@ final readonly class WorkDrill
         });
     }
 
-    public function end(PracticeAttempt $attempt, User $user): void
+    /** A guest is not remembered: what they missed does not come back. */
+    public function end(PracticeAttempt $attempt, ?User $user): void
     {
         self::write($attempt, function (PracticeAttempt $open) use ($user): void {
             $open->ended_at = CarbonImmutable::instance($this->clock->now());
-            $this->learner->learnt($user, $open->score());
+            if ($user !== null) {
+                $this->learner->learnt($user, $open->score());
+            }
         });
     }
 

@@ -10,9 +10,12 @@ use App\Units;
 use App\Words\Languages;
 use App\Words\Translator;
 use Carbon\CarbonImmutable;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator as LaravelTranslator;
 use MintBuckle\Core\Rulebook;
@@ -40,6 +43,11 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // By session, so that a whole class behind one address is heard; by address, so that nobody floods it with sessions.
+        RateLimiter::for('class', static fn(Request $request): array => [
+            Limit::perMinute(180)->by('session ' . $request->session()->getId()),
+            Limit::perMinute(3000)->by('address ' . $request->ip()),
+        ]);
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
         // What the core found, told where it is shown: @tell as it stands, @says with a capital letter.

@@ -104,5 +104,8 @@ return [
         'consent' => 'The organisation agrees that this check is shown to learners. Names, birth date, serial number and signatures are '
             . 'left out.',
         'make_drill' => 'Make a drill of it',
+        'guest' => 'You need no account. What you do here is known to this browser only, and the class sees results by error, never by '
+            . 'person.',
+        'now' => 'What is wrong here?',
     ],
 ];

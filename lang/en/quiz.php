@@ -132,4 +132,18 @@ return [
     'wrong' => 'Not that one. Right is: {right}',
     'next' => 'Next one',
     'more' => 'Other forms',
+    'lay' => [
+        'title' => 'Lay the steps in order',
+        'asked' => '{seat}, {mode}. Press the steps in the order in which they are done.',
+        'laid' => 'Laid so far',
+        'none' => 'Nothing yet.',
+        'left' => 'Still to be laid',
+        'take_out' => 'Take out',
+        'take_out_of' => 'Take out: {step}',
+        'right' => 'All in order.',
+        'wrong' => '{n, plural, one {# step lies} other {# steps lie}} elsewhere on this seat’s card.',
+        'card' => 'On the card',
+        'moved' => 'lay elsewhere',
+        'again' => 'Try it again',
+    ],
 ];

@@ -106,5 +106,8 @@ return [
         'consent' => 'La organización acepta que esta revisión se muestre a quienes aprenden. Se omiten nombres, fecha de nacimiento, '
             . 'número de serie y firmas.',
         'make_drill' => 'Hacer de ella un ejercicio',
+        'guest' => 'No necesita una cuenta. Lo que haga aquí lo sabe solo este navegador, y la clase ve los resultados por error, nunca '
+            . 'por persona.',
+        'now' => '¿Qué está mal aquí?',
     ],
 ];

@@ -138,4 +138,18 @@ return [
     'wrong' => 'Esa no. Lo correcto es: {right}',
     'next' => 'Siguiente',
     'more' => 'Otras formas',
+    'lay' => [
+        'title' => 'Ponga los pasos en orden',
+        'asked' => '{seat}, {mode}. Pulse los pasos en el orden en que se hacen.',
+        'laid' => 'Puestos hasta ahora',
+        'none' => 'Todavía nada.',
+        'left' => 'Faltan por poner',
+        'take_out' => 'Quitar',
+        'take_out_of' => 'Quitar: {step}',
+        'right' => 'Todo en orden.',
+        'wrong' => '{n, plural, one {# paso va} other {# pasos van}} en otro lugar en la tarjeta de este asiento.',
+        'card' => 'En la tarjeta',
+        'moved' => 'estaba en otro lugar',
+        'again' => 'Intentarlo de nuevo',
+    ],
 ];

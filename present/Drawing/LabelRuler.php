@@ -30,6 +30,9 @@ final readonly class LabelRuler
     /** So many year labels stay apart when they are enlarged on a phone. */
     private const MOST_YEARS = 7;
 
+    /** Made, today, no more use: the first of what is told. */
+    private const DATES = 3;
+
     private const DAYS_A_YEAR = 365.2425;
 
     /**
@@ -76,6 +79,12 @@ final readonly class LabelRuler
             ], $matches),
             self::text($case->today, $seat, $expires, $matches),
         );
+    }
+
+    /** The same without what follows from it, for somebody who is to find that: no recall, nothing said to be over. */
+    public function unjudged(): self
+    {
+        return new self($this->made, $this->today, $this->expires, false, $this->years, [], array_slice($this->text, 0, self::DATES));
     }
 
     /** @return array{int, int} first and last day number of the ruler, a year beyond what it must show */

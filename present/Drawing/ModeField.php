@@ -54,6 +54,12 @@ final readonly class ModeField
         );
     }
 
+    /** Where it lies, without whether the child fits. */
+    public function unjudged(): self
+    {
+        return new self($this->mode, $this->x, $this->y, $this->width, $this->height, Truth::Unknown, $this->inUse, null);
+    }
+
     /** The same in words. */
     public function told(): Message
     {

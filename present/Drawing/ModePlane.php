@@ -98,6 +98,24 @@ final readonly class ModePlane
     }
 
     /**
+     * The same without what follows from it, for somebody who is to find that.
+     *
+     * @param bool $limits whether the fields of the ways of riding are known
+     */
+    public function unjudged(bool $limits): self
+    {
+        return new self(
+            $limits ? array_map(static fn(ModeField $field): ModeField => $field->unjudged(), $this->fields) : [],
+            $this->child,
+            [],
+            [],
+            $this->weights,
+            $this->heights,
+            array_slice($this->text, 0, 1),
+        );
+    }
+
+    /**
      * Points as SVG wants them: "12,40 15,38".
      *
      * @param list<array{float, float}> $points

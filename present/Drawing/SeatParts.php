@@ -77,6 +77,12 @@ final readonly class SeatParts
         return new self($parts, $extras, $history->extras !== null, $others, self::text($history, $parts, $others));
     }
 
+    /** Where a list of questions asks about a part in such a state. */
+    public static function row(string $state): string
+    {
+        return 'row-seat-history-' . (str_starts_with($state, 'missing') ? 'parts-missing' : 'damage');
+    }
+
     /** @return array{state: string, notes: list<string>} */
     private static function seen(string $part, History $history): array
     {

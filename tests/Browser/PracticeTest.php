@@ -90,12 +90,15 @@ final class PracticeTest extends BrowserTestCase
         self::waitFor('[data-item="1"].now');
 
         $instructor = self::$driver;
-        foreach (['wren', 'ines'] as $number => $login) {
+        self::waitFor('[data-now] [data-drawing="buckle"]');
+        // The second has no account, only the link.
+        foreach (['wren', null] as $number => $login) {
             self::$driver = self::anotherBrowser();
             try {
                 self::viewport(390, 844, true);
-                self::signIn($login);
+                $login === null ?: self::signIn($login);
                 self::open($class);
+                self::assertSame([], self::all('[data-now]'));
                 self::assertCount(1, self::all('[id^="begin-"]'), 'only the one that all answer');
                 self::press('#begin-1 .press');
                 self::waitFor('#drill');
@@ -115,6 +118,36 @@ final class PracticeTest extends BrowserTestCase
         self::$driver->wait(15, 250)->until(static fn(): bool => str_contains(self::one('#class')->getText(), '2 of 2 done'));
         self::assertStringContainsString('found 1 of 2', self::one('#class')->getText());
         self::assertStringNotContainsString('Wren', self::one('#class')->getText());
+    }
+
+    /** @return iterable<string, array{Hand}> */
+    public static function layingHands(): iterable
+    {
+        yield 'by touch' => [Hand::Finger];
+        yield 'by keyboard' => [Hand::Keys];
+        yield 'without scripts' => [Hand::NoScripts];
+    }
+
+    #[DataProvider('layingHands')]
+    public function testTheStepsAreLaidInOrder(Hand $hand): void
+    {
+        self::$hand = $hand;
+        $hand === Hand::Keys ? self::viewport(1280, 800) : self::viewport(390, 844, true);
+        self::scripts(true);
+        self::signIn();
+        self::scripts($hand !== Hand::NoScripts);
+        self::open('/practice/order?seed=3');
+        $count = count(self::all('[id^="step-"]'));
+        self::actuate('#step-1');
+        self::waitFor('#laid-1');
+        self::actuate('#laid-1 button');
+        self::waitFor('#step-1');
+        for ($step = 0; $step < $count; $step++) {
+            self::actuate("#step-{$step}");
+            self::waitFor($step === $count - 1 ? '#order[data-right="yes"]' : "#laid-{$step}");
+        }
+        self::assertStringContainsString('All in order', self::one('#order')->getText());
+        self::scripts(true);
     }
 
     private static function choose(string $css): void

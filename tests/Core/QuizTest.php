@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use App\Practice\SeededDice;
+use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Drill\Quiz\QuizKind;
 use MintBuckle\Core\Drill\Quiz\QuizMaker;
 use MintBuckle\Core\Drill\Quiz\QuizQuestion;
 use MintBuckle\Core\Drill\Quiz\SlipQuiz;
+use MintBuckle\Core\Drill\Quiz\StepOrder;
 use MintBuckle\Core\Telling\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -92,5 +94,44 @@ final class QuizTest extends TestCase
             }
         }
         self::assertGreaterThanOrEqual(12, count(SlipQuiz::SLIPS));
+    }
+
+    /** @return iterable<string, array{list<int>, int}> steps as laid, and how many must move */
+    public static function laid(): iterable
+    {
+        yield 'in order' => [[0, 1, 2, 3, 4], 0];
+        yield 'nothing' => [[], 0];
+        yield 'the first laid last: it alone' => [[1, 2, 3, 4, 0], 1];
+        yield 'the last laid first: it alone' => [[4, 0, 1, 2, 3], 1];
+        yield 'two neighbours changed: one of them' => [[0, 2, 1, 3, 4], 1];
+        yield 'halves changed: the shorter one' => [[3, 4, 0, 1, 2], 2];
+        yield 'backwards: all but one' => [[4, 3, 2, 1, 0], 4];
+    }
+
+    /** @param list<int> $laid */
+    #[DataProvider('laid')]
+    public function testAsFewStepsAsPossibleMustMove(array $laid, int $moved): void
+    {
+        $out = StepOrder::outOfPlace($laid);
+        self::assertCount($moved, $out);
+        $left = array_values(array_diff($laid, $out));
+        $sorted = $left;
+        sort($sorted);
+        self::assertSame($sorted, $left, 'what stays is in order');
+    }
+
+    public function testCardsAreLaidByTheirOwnSteps(): void
+    {
+        $seen = [];
+        for ($seed = 1; $seed <= 40; $seed++) {
+            $order = (new QuizMaker(DrillTest::stock(), new SeededDice($seed)))->order();
+            self::assertEquals($order, (new QuizMaker(DrillTest::stock(), new SeededDice($seed)))->order(), 'the same seed, the same card');
+            self::assertGreaterThanOrEqual(4, count($order->steps));
+            self::assertEqualsCanonicalizing(array_keys($order->steps), $order->mixed);
+            $codes = array_map(static fn(CardStep $step): string => $step->code->value, $order->steps);
+            self::assertSame(array_unique($codes), $codes);
+            $seen[implode(' ', $codes)] = true;
+        }
+        self::assertGreaterThan(5, count($seen));
     }
 }

@@ -99,6 +99,7 @@ final class PracticeTest extends FeatureTestCase
 
     public function testWhatIsMissedComesBackAfterDaysAndGoes(): void
     {
+        $this->signedIn()->get('/practice')->assertDontSee('too upright and loose');
         $attempt = $this->begin(['fixed' => 'upright_loose']);
         $missed = $attempt->faults[0];
         $this->nameAll($attempt, 1);
@@ -108,7 +109,7 @@ final class PracticeTest extends FeatureTestCase
         self::assertSame([], $learner->due(self::me()));
         self::assertSame([$missed => ['met' => 1, 'found' => 0]], array_filter($learner->map(self::me()), static fn(array $seen): bool => $seen['found'] < $seen['met']));
         self::assertSame([$missed => 3], $learner->missed(self::me()));
-        $this->get('/practice')->assertOk()->assertSee('Your map')->assertSee('found 0 of 1')->assertDontSee('data-due', false);
+        $this->get('/practice')->assertOk()->assertSee('too upright and loose')->assertSee('Your map')->assertSee('found 0 of 1')->assertDontSee('data-due', false);
 
         $days = [];
         while (($repeat = PracticeRepeat::query()->where('code', $missed)->first()) !== null) {
@@ -214,6 +215,7 @@ final class PracticeTest extends FeatureTestCase
         $this->get("/practice/classes/{$id}")->assertSee('found 1 of 3')->assertSee('3 of 3 done')->assertDontSee('Wren:', false);
         $this->get("/practice/classes/{$id}/sheet")->assertOk()->assertSee('Tuesday: the key')->assertSee('The chest clip sits too low')->assertSee('What is wrong here?')->assertSee('The day’s recall list: ')->assertSee('Age: ');
         $this->get('/practice')->assertSee('Tuesday');
+        $this->signedIn('wren')->get("/practice/classes/{$id}")->assertSee('The clip low, and more');
     }
 
     public function testAllAnswerTheSameOneTogether(): void
@@ -228,6 +230,66 @@ final class PracticeTest extends FeatureTestCase
         $this->post("/practice/classes/{$id}/9", ['id' => (string) Str::uuid()])->assertNotFound();
         $this->get('/practice/classes/' . Str::uuid())->assertNotFound();
         $this->get('/practice/classes/x')->assertNotFound();
+    }
+
+    /** Whoever has the link takes part; what they do is known to their browser only, and nobody else's drill opens. */
+    public function testAGuestTakesPartByLinkAlone(): void
+    {
+        $id = (string) Str::uuid();
+        $this->signedIn('odalys')->post('/practice/classes', ['id' => $id, 'title' => 'Open', 'fixed' => ['clip_low']]);
+        $this->post("/practice/classes/{$id}/together", ['item' => '0']);
+        $this->get("/practice/classes/{$id}")->assertSee('data-now', false)->assertSee('data-drawing="buckle"', false)->assertSee('class="card-work drill-open"', false);
+        $this->post('/sign-out')->assertRedirect();
+
+        $page = $this->get("/practice/classes/{$id}")->assertOk()->assertSee('Set-up 1: 3 errors')->assertDontSee('The clip low')->assertSee('You need no account')->assertDontSee('with the key')->assertDontSee('data-now', false);
+        $page->assertDontSee('main-menu', false)->assertDontSee('Sign out');
+        foreach ([1, 2] as $press) {
+            $this->post("/practice/classes/{$id}/0", ['id' => (string) Str::uuid()])->assertRedirect();
+        }
+        $attempt = PracticeAttempt::query()->where('practice_set_id', $id)->firstOrFail();
+        self::assertSame([1, null], [PracticeAttempt::query()->where('practice_set_id', $id)->count(), $attempt->user_id]);
+        $this->post("/practice/{$attempt->id}/looks", ['look' => 'front'])->assertRedirect();
+        $this->nameAll($attempt, 1);
+        $this->post("/practice/{$attempt->id}/mends", ['path' => 'setup.harness.clip', 'f' => ['setup.harness.clip' => ['answer' => 'armpit']]])->assertSessionMissing('problem');
+        $this->post("/practice/{$attempt->id}/end")->assertRedirect();
+        $this->get("/practice/{$attempt->id}")->assertOk()->assertSee('2 of 3 found')->assertDontSee('comes again tomorrow')->assertSee("/practice/classes/{$id}\"", false);
+        self::assertSame(0, PracticeRepeat::query()->count());
+        $this->post('/units', ['units' => 'metric'])->assertRedirect()->assertCookie('units');
+
+        foreach (['/practice', '/practice/classes/new', "/practice/classes/{$id}/sheet", '/practice/order', '/'] as $closed) {
+            $this->get($closed)->assertRedirect('/sign-in');
+        }
+        $this->post("/practice/classes/{$id}/together", ['item' => ''])->assertRedirect('/sign-in');
+        $this->flushSession();
+        $this->get("/practice/{$attempt->id}")->assertRedirect('/sign-in');
+        $this->post("/practice/{$attempt->id}/looks", ['look' => 'label'])->assertRedirect('/sign-in');
+        $this->signedIn('wren')->get("/practice/{$attempt->id}")->assertNotFound();
+        $this->get("/practice/classes/{$id}")->assertSee('1 of 1 done')->assertSee('found 0 of 1');
+    }
+
+    public function testTheStepsOfACardAreLaidInOrder(): void
+    {
+        $this->signedIn()->get('/practice')->assertSee('Lay the steps in order');
+        $order = (new QuizMaker(DemoStock::read(), new SeededDice(3)))->order();
+        $right = range(0, count($order->steps) - 1);
+        $at = static fn(int ...$laid): string => '/practice/order?seed=3&laid=' . implode(',', $laid);
+        $this->get($at())->assertOk()->assertSee('Nothing yet.')->assertSee('data-right=""', false);
+        $this->get($at(1, 0))->assertOk()->assertSee('id="laid-1"', false)->assertDontSee('id="step-1"', false)->assertSee('id="step-2"', false)->assertSee('value="1"', false);
+        $this->get($at(...$right))->assertOk()->assertSee('data-right="yes"', false)->assertSee('All in order.')->assertSee('seed=4', false);
+        $this->get($at(...array_slice($right, 1), ...[0]))->assertSee('data-right="no"', false)->assertSee('1 step lies elsewhere');
+        $this->get('/practice/order?seed=3&laid=0,0,x,99,-1')->assertOk()->assertSee('id="laid-0"', false)->assertDontSee('id="laid-1"', false);
+        $this->get('/practice/order?laid[]=1')->assertOk();
+    }
+
+    /** The drawing belongs to what was looked at last, and says neither what is over nor what fits. */
+    public function testTheDrawingsOfADrillJudgeNothing(): void
+    {
+        $attempt = $this->begin(['fixed' => 'expired_recalled']);
+        $look = fn(string $look) => $this->withHeaders(['HX-Request' => 'true'])->post("/practice/{$attempt->id}/looks", ['look' => $look])->assertOk();
+        $look('label')->assertSee('data-drawing="label"', false)->assertSee('data-expires', false)->assertDontSee('data-band', false)->assertDontSee('class="expires over"', false);
+        $look('scale')->assertSee('data-child-point', false)->assertDontSee('data-fits', false);
+        $look('manual')->assertSee('data-fits="unknown"', false)->assertDontSee('data-fits="yes"', false)->assertDontSee('data-fits="no"', false)->assertDontSee('does not fit');
+        $look('family')->assertSee('data-drawing="history"', false)->assertSee('data-press="row-seat-history-damage"', false);
     }
 
     public function testARealCheckBecomesADrillWithoutNames(): void

@@ -14,6 +14,7 @@ use App\Practice\BeginDrill;
 use App\Practice\CheckDrill;
 use App\Practice\ClassPage;
 use App\Practice\ClassSheet;
+use App\Units;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -67,14 +68,16 @@ final readonly class PracticeSetController
         return redirect()->route('practice.class.show', $request->id());
     }
 
-    public function show(PracticeRequest $request, PracticeSet $set): View
+    public function show(PracticeRequest $request, PracticeSet $set, Units $units): View
     {
-        return view('pages.practice.class', ['page' => ClassPage::of($set, $request->author())]);
+        $page = ClassPage::of($set, $request->practiser());
+
+        return view('pages.practice.class', ['page' => $page, 'shown' => $page->shown($units)]);
     }
 
     public function begin(PracticeRequest $request, PracticeSet $set, int $item, BeginDrill $begin): RedirectResponse
     {
-        return redirect()->route('practice.show', $begin->ofClass($request->id(), $request->author(), $set, $item));
+        return redirect()->route('practice.show', $begin->ofClass($request->id(), $request->arriving(), $set, $item));
     }
 
     /** All answer the same one now; the instructor alone says which. */

@@ -34,7 +34,7 @@ final readonly class PracticeWorkController
         return $this->after(
             $request,
             $attempt,
-            fn() => $this->work->mend($attempt, $request->path(), $request->typed(), $request->author()),
+            fn() => $this->work->mend($attempt, $request->path(), $request->typed(), $request->person()),
         );
     }
 
@@ -45,7 +45,7 @@ final readonly class PracticeWorkController
 
     public function end(PracticeRequest $request, PracticeAttempt $attempt): Response|RedirectResponse
     {
-        return $this->after($request, $attempt, fn() => $this->work->end($attempt, $request->author()));
+        return $this->after($request, $attempt, fn() => $this->work->end($attempt, $request->person()));
     }
 
     /** @param Closure(): void $do may refuse */

@@ -17,7 +17,7 @@ final readonly class QuizController
 {
     public function __invoke(Request $request, QuizKind $kind): View
     {
-        $seed = $request->filled('seed') ? abs($request->integer('seed')) % 0x7FFFFFFF : random_int(1, 0x7FFFFFFE);
+        $seed = SeededDice::seed($request);
         $answer = $request->filled('answer') ? $request->integer('answer') : null;
 
         return view('pages.practice.quiz', ['page' => new QuizPage(

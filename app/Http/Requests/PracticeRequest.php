@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\PracticeAttempt;
+use App\Models\User;
+use App\Practice\Practiser;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use MintBuckle\Core\Drill\DrillLook;
@@ -17,6 +20,22 @@ use MintBuckle\Core\Rulebook;
 final class PracticeRequest extends FormRequest
 {
     use BySomebody;
+
+    /** Open to whoever has a class's link; a drill of theirs to whoever began it. */
+    private const FOR_GUESTS = ['practice.class.show', 'practice.class.begin'];
+
+    public function authorize(): bool
+    {
+        $attempt = $this->route('attempt');
+
+        return $this->user() instanceof User || $this->routeIs(self::FOR_GUESTS)
+            || $attempt instanceof PracticeAttempt && $this->practiser()->owns($attempt);
+    }
+
+    protected function failedAuthorization(): never
+    {
+        throw new AuthenticationException(redirectTo: route('login'));
+    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -43,7 +62,25 @@ final class PracticeRequest extends FormRequest
     /** A drill is its learner's own. */
     public function mine(PracticeAttempt $attempt): void
     {
-        abort_if($attempt->user_id !== $this->author()->id, 404);
+        abort_unless($this->practiser()->owns($attempt), 404);
+    }
+
+    public function practiser(): Practiser
+    {
+        return Practiser::of($this->person(), $this->session());
+    }
+
+    /** Whoever begins is known from then on. */
+    public function arriving(): Practiser
+    {
+        return Practiser::arriving($this->person(), $this->session());
+    }
+
+    public function person(): ?User
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user : null;
     }
 
     public function id(): string

@@ -41,4 +41,16 @@ final readonly class QuizMaker
         }
         throw new LogicException('this stock has nothing to ask about');
     }
+
+    /** @throws LogicException where the stock has no card to lay */
+    public function order(): StepOrder
+    {
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $order = StepOrder::make($this->scenes, $this->throws);
+            if ($order !== null) {
+                return $order;
+            }
+        }
+        throw new LogicException('this stock has no card to lay');
+    }
 }

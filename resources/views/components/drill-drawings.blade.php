@@ -11,6 +11,18 @@
             <x-drawing.bench-view :drawing="$page->drawings->bench()" />
         @break
 
+        @case($look === DrillLook::Label)
+            <x-drawing.label-ruler :drawing="$page->drawings->label()->unjudged()" />
+        @break
+
+        @case($look === DrillLook::Family)
+            <x-drawing.seat-parts :drawing="$page->drawings->parts()" rows />
+        @break
+
+        @case(in_array($look, [DrillLook::Scale, DrillLook::Manual], true))
+            <x-drawing.mode-plane :drawing="$page->plane()" />
+        @break
+
         @case($page->onBus())
         @break
 

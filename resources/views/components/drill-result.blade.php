@@ -17,9 +17,9 @@
                     <x-sources :finding="$missed->finding" />
                 </div>
             @endforeach
-            <p>{{ __('practice.comes_back') }}</p>
+            @auth<p>{{ __('practice.comes_back') }}</p>@endauth
         @endif
-        <a class="press" href="{{ route('practice') }}">{{ __('practice.another') }}</a>
+        <a class="press" href="{{ $page->home() }}">{{ __('practice.another') }}</a>
     @else
         <h2 id="result-title">{{ __('practice.so_far', ['n' => count($page->attempt->named)]) }}</h2>
         @foreach ($page->allNamed() as $named)

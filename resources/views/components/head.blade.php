@@ -8,6 +8,6 @@
         {{ $slot }}
         @auth<x-main-menu />@endauth
         <x-unit-switch />
-        <x-sign-out />
+        @auth<x-sign-out />@endauth
     </div>
 </header>

@@ -1,12 +1,13 @@
 @use('MintBuckle\Core\Telling\Listing')
-@props(['drawing'])
+@props(['drawing', 'rows' => false])
 <figure class="card-work drawing" data-drawing="history">
     <svg viewBox="0 0 {{ $drawing::WIDTH }} {{ $drawing::HEIGHT }}" role="img" aria-labelledby="parts-title parts-desc">
         <title id="parts-title">{{ __('drawings.labels.parts') }}</title>
         <desc id="parts-desc">@tell(Listing::sentences($drawing->text))</desc>
         @foreach ($drawing->parts as $part)
             <g class="part part-{{ $part['state'] }}" data-part="{{ $part['part'] }}" data-state="{{ $part['state'] }}"
-                data-press="part-{{ $part['part'] }}" transform="translate({{ $part['x'] }} {{ $part['y'] }})">
+                data-press="{{ $rows ? $drawing::row($part['state']) : "part-{$part['part']}" }}"
+                transform="translate({{ $part['x'] }} {{ $part['y'] }})">
                 <rect class="reach" x="-70" y="-64" width="140" height="116" rx="14" />
                 @switch($part['part'])
                     @case('shell')

@@ -5,9 +5,16 @@
         hx-swap="morph:outerHTML">
         <div class="page-top">
             <h1>{{ $page->set->title }}</h1>
-            <p>{{ __('practice.class.share', ['link' => route('practice.class.show', $page->set)]) }}</p>
-            <a class="quiet" href="{{ route('practice.class.sheet', $page->set) }}">{{ __('practice.class.sheet') }}</a>
+            @auth
+                <p>{{ __('practice.class.share', ['link' => route('practice.class.show', $page->set)]) }}</p>
+                <a class="quiet" href="{{ route('practice.class.sheet', $page->set) }}">{{ __('practice.class.sheet') }}</a>
+            @else
+                <p class="hint">{{ __('practice.class.guest') }}</p>
+            @endauth
         </div>
+        @if ($shown !== null)
+            <x-class-now :drawings="$shown" />
+        @endif
         <section class="card-work" aria-labelledby="items-title">
             <h2 id="items-title">{{ __('practice.class.items') }}</h2>
             <ul class="practice-map">

@@ -36,7 +36,7 @@
             <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
             <div class="choices">
                 @foreach ($page->fixed() as $fixed)
-                    <button class="choice" name="fixed" value="{{ $fixed->value }}">@tell($fixed->title())</button>
+                    <button class="choice" name="fixed" value="{{ $fixed->value }}">@tell($page->called($fixed))</button>
                 @endforeach
             </div>
         </form>
@@ -47,6 +47,7 @@
             @foreach (QuizKind::cases() as $kind)
                 <a class="choice" href="{{ route('practice.quiz', $kind->value) }}">@tell($kind->title())</a>
             @endforeach
+            <a class="choice" href="{{ route('practice.order') }}">{{ __('quiz.lay.title') }}</a>
         </div>
     </section>
     <section class="card-work" aria-labelledby="class-title">

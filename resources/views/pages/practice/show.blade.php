@@ -5,7 +5,7 @@
             <div class="page-top">
                 <h1>{{ __('practice.subtitle') }}</h1>
                 <p>{{ __('practice.how') }}</p>
-                <a class="quiet" href="{{ route('practice') }}">{{ __('practice.title') }}</a>
+                <a class="quiet" href="{{ $page->home() }}">{{ __('practice.title') }}</a>
             </div>
             @if ($page->problem !== null)
                 <p class="notice problem" role="alert">{{ $page->problem }}</p>
