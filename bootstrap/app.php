@@ -2,11 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Http\Busy;
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SpeaksTheDevicesLanguage;
 use App\Http\Middleware\SpeaksTheReadersLanguage;
+use App\Http\TypedAnew;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -15,9 +23,16 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withCommands([__DIR__ . '/../app/Console'])
     ->withMiddleware(static function (Middleware $middleware): void {
-        $middleware->web(append: [SpeaksTheReadersLanguage::class, SecurityHeaders::class]);
+        // Around everything, so that what fails early is told in the right language and dress too.
+        $middleware->prepend([SecurityHeaders::class, SpeaksTheDevicesLanguage::class, ReadableInput::class]);
+        $middleware->encryptCookies(except: [SpeaksTheDevicesLanguage::COOKIE]);
+        $middleware->web(append: [SpeaksTheReadersLanguage::class]);
+        $middleware->prependToPriorityList(SubstituteBindings::class, SpeaksTheReadersLanguage::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
-    ->withExceptions(static function (Exceptions $exceptions): void {})
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->render(static fn(QueryException $e) => Busy::answer($e));
+        $exceptions->render(static fn(ValidationException $e, Request $request) => TypedAnew::without($e, $request));
+    })
     ->create();

@@ -59,23 +59,27 @@ use App\Http\Controllers\WalkInController;
 use App\Http\Middleware\LeavesSessionAlone;
 use Illuminate\Support\Facades\Route;
 
+// What cannot be a number or an id of ours is not there, and never asked of the database.
+Route::patterns(
+    array_fill_keys(['visit', 'model', 'list', 'import', 'layout', 'item'], '[0-9]{1,18}')
+    + ['place' => '[123][LCR]']
+    + array_fill_keys(['check', 'fact', 'photo', 'attempt', 'set', 'trip'], '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}'),
+);
+
 Route::post('/language', LanguageController::class)->name('language');
 Route::post('/units', UnitsController::class)->name('units');
 
 // Open to whoever has a class's link: the request itself asks whose a drill is.
 Route::middleware('throttle:class')->group(static function (): void {
-    Route::get('/practice/classes/{set}', [PracticeSetController::class, 'show'])->whereUuid('set')->name('practice.class.show');
-    Route::post('/practice/classes/{set}/{item}', [PracticeSetController::class, 'begin'])
-        ->whereUuid('set')->whereNumber('item')->middleware('throttle:120,1')
+    Route::get('/practice/classes/{set}', [PracticeSetController::class, 'show'])->name('practice.class.show');
+    Route::post('/practice/classes/{set}/{item}', [PracticeSetController::class, 'begin'])->middleware('throttle:120,1')
         ->name('practice.class.begin');
-    Route::whereUuid('attempt')->group(static function (): void {
-        Route::get('/practice/{attempt}', [PracticeController::class, 'show'])->name('practice.show');
-        Route::post('/practice/{attempt}/looks', [PracticeWorkController::class, 'look'])->name('practice.look');
-        Route::post('/practice/{attempt}/names', [PracticeWorkController::class, 'name'])->name('practice.name');
-        Route::post('/practice/{attempt}/mends', [PracticeWorkController::class, 'mend'])->name('practice.mend');
-        Route::post('/practice/{attempt}/asides', [PracticeWorkController::class, 'aside'])->name('practice.aside');
-        Route::post('/practice/{attempt}/end', [PracticeWorkController::class, 'end'])->name('practice.end');
-    });
+    Route::get('/practice/{attempt}', [PracticeController::class, 'show'])->name('practice.show');
+    Route::post('/practice/{attempt}/looks', [PracticeWorkController::class, 'look'])->name('practice.look');
+    Route::post('/practice/{attempt}/names', [PracticeWorkController::class, 'name'])->name('practice.name');
+    Route::post('/practice/{attempt}/mends', [PracticeWorkController::class, 'mend'])->name('practice.mend');
+    Route::post('/practice/{attempt}/asides', [PracticeWorkController::class, 'aside'])->name('practice.aside');
+    Route::post('/practice/{attempt}/end', [PracticeWorkController::class, 'end'])->name('practice.end');
 });
 
 Route::middleware('guest')->group(static function (): void {
@@ -156,10 +160,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/practice/order', StepOrderController::class)->name('practice.order');
     Route::get('/practice/classes/new', [PracticeSetController::class, 'create'])->name('practice.class.create');
     Route::post('/practice/classes', [PracticeSetController::class, 'store'])->name('practice.class.store');
-    Route::whereUuid('set')->group(static function (): void {
-        Route::get('/practice/classes/{set}/sheet', [PracticeSetController::class, 'sheet'])->name('practice.class.sheet');
-        Route::post('/practice/classes/{set}/together', [PracticeSetController::class, 'together'])->name('practice.class.together');
-    });
+    Route::get('/practice/classes/{set}/sheet', [PracticeSetController::class, 'sheet'])->name('practice.class.sheet');
+    Route::post('/practice/classes/{set}/together', [PracticeSetController::class, 'together'])->name('practice.class.together');
 
     Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
     Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');
@@ -167,21 +169,17 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/bus/vest', VestController::class)->name('bus.vest');
     Route::get('/bus/layouts/new', [BusLayoutController::class, 'create'])->name('bus.layouts.create');
     Route::post('/bus/layouts', [BusLayoutController::class, 'save'])->name('bus.layouts.store');
-    Route::whereNumber('layout')->group(static function (): void {
-        Route::get('/bus/layouts/{layout}/edit', [BusLayoutController::class, 'edit'])->name('bus.layouts.edit');
-        Route::post('/bus/layouts/{layout}', [BusLayoutController::class, 'save'])->name('bus.layouts.update');
-        Route::post('/bus/layouts/{layout}/roster', [BusLayoutController::class, 'keep'])->name('bus.layouts.roster');
-        Route::post('/bus/layouts/{layout}/use', [BusLayoutController::class, 'retire'])->name('bus.layouts.use');
-    });
+    Route::get('/bus/layouts/{layout}/edit', [BusLayoutController::class, 'edit'])->name('bus.layouts.edit');
+    Route::post('/bus/layouts/{layout}', [BusLayoutController::class, 'save'])->name('bus.layouts.update');
+    Route::post('/bus/layouts/{layout}/roster', [BusLayoutController::class, 'keep'])->name('bus.layouts.roster');
+    Route::post('/bus/layouts/{layout}/use', [BusLayoutController::class, 'retire'])->name('bus.layouts.use');
     Route::get('/bus/trips', [BusTripController::class, 'index'])->name('bus.trips');
     Route::post('/bus/trips', [BusTripController::class, 'store'])->middleware('throttle:60,1')->name('bus.trips.store');
-    Route::whereUuid('trip')->group(static function (): void {
-        Route::get('/bus/trips/{trip}', [BusTripController::class, 'show'])->name('bus.trips.show');
-        Route::post('/bus/trips/{trip}/again', [BusTripController::class, 'again'])->name('bus.trips.again');
-        Route::post('/bus/trips/{trip}/initials', [BusTripController::class, 'initials'])->name('bus.trips.initials');
-        Route::post('/bus/trips/{trip}/marks', BusTripMarkController::class)->name('bus.trips.mark');
-        Route::post('/bus/trips/{trip}/signature', [BusTripController::class, 'sign'])->name('bus.trips.sign');
-    });
+    Route::get('/bus/trips/{trip}', [BusTripController::class, 'show'])->name('bus.trips.show');
+    Route::post('/bus/trips/{trip}/again', [BusTripController::class, 'again'])->name('bus.trips.again');
+    Route::post('/bus/trips/{trip}/initials', [BusTripController::class, 'initials'])->name('bus.trips.initials');
+    Route::post('/bus/trips/{trip}/marks', BusTripMarkController::class)->name('bus.trips.mark');
+    Route::post('/bus/trips/{trip}/signature', [BusTripController::class, 'sign'])->name('bus.trips.sign');
     Route::post('/bus/checks', [BusController::class, 'store'])->name('bus.checks.store');
 
     Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
@@ -195,9 +193,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/checks/{check}/photos/{station}', [PhotoController::class, 'store'])->name('photos.store');
     Route::get('/photos/{photo}', [PhotoController::class, 'show'])
         ->middleware(LeavesSessionAlone::class)
-        ->whereUuid('photo')
         ->name('photos.show');
-    Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->whereUuid('photo')->name('photos.destroy');
+    Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
     Route::post('/checks/{check}/tries/{station}', [TriedController::class, 'store'])->name('tries.store');
     Route::post('/checks/{check}/names/{station}', [NameController::class, 'store'])->name('names.store');
     Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');

@@ -7,6 +7,7 @@ namespace App\Catalogue;
 use App\Checks\Projection;
 use App\Models\SeatModel;
 use App\Models\User;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\FactLog;
@@ -15,20 +16,40 @@ use stdClass;
 /** Puts a model into the catalogue, or a newer version of one that is there; what is just the same changes nothing. */
 final readonly class PublishSeatModel
 {
-    /** @param stdClass $rules that the core's reader takes */
-    public static function put(stdClass $rules, string $kind, ?User $author): SeatModel
+    /**
+     * As somebody typed it who looked at a certain version.
+     *
+     * @param int|null $seen id of the version that they had before them; null: they took it for a new model
+     * @throws Overtaken when another version holds by now
+     */
+    public static function over(?int $seen, stdClass $rules, string $kind, User $author): SeatModel
     {
-        return DB::transaction(static function () use ($rules, $kind, $author): SeatModel {
+        return self::put($rules, $kind, $author, static function (?SeatModel $before) use ($seen): void {
+            if ($before !== null && $before->id !== $seen) {
+                throw new Overtaken($before);
+            }
+        });
+    }
+
+    /**
+     * @param stdClass $rules that the core's reader takes
+     * @param Closure(?SeatModel): void|null $mayReplace told the version that would be replaced
+     */
+    public static function put(stdClass $rules, string $kind, ?User $author, ?Closure $mayReplace = null): SeatModel
+    {
+        return DB::transaction(static function () use ($rules, $kind, $author, $mayReplace): SeatModel {
             $text = static fn(string $key): string => is_string($rules->{$key} ?? null) ? $rules->{$key} : '';
+            // A model that is not there yet has no row to lock: its name is locked instead.
+            DB::select('select pg_advisory_xact_lock(hashtextextended(?, 0))', ["{$text('maker')}\n{$text('model')}"]);
             $before = SeatModel::query()
                 ->where('maker', $text('maker'))
                 ->where('model', $text('model'))
                 ->orderByDesc('version')
-                ->lockForUpdate()
                 ->first();
             if ($before !== null && $before->replaced_by === null && $before->kind === $kind && self::same($before->rules, $rules)) {
                 return $before;
             }
+            $mayReplace?->__invoke($before);
             $model = SeatModel::query()->create([
                 'maker' => $text('maker'),
                 'model' => $text('model'),

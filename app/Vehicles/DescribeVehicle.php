@@ -7,6 +7,7 @@ namespace App\Vehicles;
 use App\Checks\AnswerReader;
 use App\Checks\NoteFact;
 use App\Checks\OpenCheck;
+use App\Checks\SharedEntry;
 use App\Checks\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\User;
@@ -18,7 +19,6 @@ use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\Record\InspectionPhase;
 use Psr\Clock\ClockInterface;
 use stdClass;
-use Symfony\Component\Uid\UuidV7;
 
 /** What is seen at the car, once for all of the family's checks. */
 final readonly class DescribeVehicle
@@ -28,20 +28,21 @@ final readonly class DescribeVehicle
     /**
      * One fact of one place.
      *
+     * @param string $entry id of what was sent: sent twice, it is kept once
      * @param array<array-key, mixed> $posted
      * @throws UnreadableAnswer
      */
-    public function place(Visit $visit, string $place, string $field, array $posted, User $author): void
+    public function place(string $entry, Visit $visit, string $place, string $field, array $posted, User $author): void
     {
         $askable = Questionnaire::standard()->for("vehicle.positions.0.{$field}")
             ?? throw UnreadableAnswer::because('not_of_a_place');
         $value = AnswerReader::read($askable, $posted, null, $author);
-        $this->everywhere($visit, function (Check $check) use ($place, $field, $value, $author): void {
+        $this->everywhere($entry, $visit, function (Check $check, string $id) use ($place, $field, $value, $author): void {
             $index = self::index($check, $place);
             if ($index !== null) {
                 NoteFact::append(
                     $check,
-                    UuidV7::generate(),
+                    $id,
                     self::phase($check),
                     "vehicle.positions.{$index}.{$field}",
                     $value,
@@ -55,11 +56,12 @@ final readonly class DescribeVehicle
     /**
      * Another arrangement of places; what is known of those that stay is kept.
      *
+     * @param string $entry id of what was sent
      * @throws UnreadableAnswer where somebody sits in a place that it lacks
      */
-    public function layout(Visit $visit, VehicleLayout $layout, User $author): void
+    public function layout(string $entry, Visit $visit, VehicleLayout $layout, User $author): void
     {
-        $this->everywhere($visit, function (Check $check) use ($layout, $author): void {
+        $this->everywhere($entry, $visit, function (Check $check, string $id) use ($layout, $author): void {
             $vehicle = $check->caseOf(InspectionPhase::Left)->raw->vehicle ?? null;
             $vehicle = $vehicle instanceof stdClass ? $vehicle : new stdClass();
             $known = [];
@@ -74,7 +76,7 @@ final readonly class DescribeVehicle
             );
             NoteFact::append(
                 $check,
-                UuidV7::generate(),
+                $id,
                 InspectionPhase::Left,
                 'vehicle',
                 ['positions' => $positions] + get_object_vars($vehicle),
@@ -85,15 +87,19 @@ final readonly class DescribeVehicle
     }
 
     /**
-     * @param callable(Check): void $write
+     * @param callable(Check, string): void $write with the id of the fact that it writes
      * @throws UnreadableAnswer
      */
-    private function everywhere(Visit $visit, callable $write): void
+    private function everywhere(string $entry, Visit $visit, callable $write): void
     {
-        DB::transaction(static function () use ($visit, $write): void {
+        DB::transaction(static function () use ($entry, $visit, $write): void {
             foreach ($visit->checks as $check) {
-                OpenCheck::write($check, static function (Check $check) use ($write): void {
-                    $write($check);
+                OpenCheck::write($check, static function (Check $check) use ($entry, $write): void {
+                    $shared = SharedEntry::of($entry, $check);
+                    if ($shared->isKept()) {
+                        return;
+                    }
+                    $write($check, $shared->id);
                     try {
                         $check->caseOf(InspectionPhase::Left);
                     } catch (InvalidCase $e) {

@@ -6,6 +6,7 @@ namespace App\Vehicles;
 
 use App\Checks\NoteFact;
 use App\Checks\OpenCheck;
+use App\Checks\SharedEntry;
 use App\Checks\UnreadableAnswer;
 use App\Models\Check;
 use App\Models\User;
@@ -14,7 +15,6 @@ use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\Record\InspectionPhase;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Uid\UuidV7;
 
 /** Children are moved to other places, all of them or none: what depends on the place is looked at again. */
 final readonly class SeatFamily
@@ -22,19 +22,21 @@ final readonly class SeatFamily
     public function __construct(private ClockInterface $clock) {}
 
     /**
+     * @param string $entry id of what was sent: sent twice, nobody moves twice
      * @param array<string, string> $places letter => place
      * @return list<string> letters of those that moved
      * @throws UnreadableAnswer when the car has no such place, or the family has left
      */
-    public function __invoke(Visit $visit, array $places, User $author): array
+    public function __invoke(string $entry, Visit $visit, array $places, User $author): array
     {
-        return DB::transaction(function () use ($visit, $places, $author): array {
+        return DB::transaction(function () use ($entry, $visit, $places, $author): array {
             $moved = [];
             foreach ($visit->checks as $check) {
-                OpenCheck::write($check, function (Check $check) use ($places, $author, &$moved): void {
+                OpenCheck::write($check, function (Check $check) use ($entry, $places, $author, &$moved): void {
+                    $shared = SharedEntry::of($entry, $check);
                     $to = $places[$check->letter] ?? null;
-                    if ($to !== null && $to !== $check->caseOf(InspectionPhase::Left)->case->setup?->position) {
-                        $this->move($check, $to, $author);
+                    if ($to !== null && ! $shared->isKept() && $to !== $check->caseOf(InspectionPhase::Left)->case->setup?->position) {
+                        $this->move($check, $shared->id, $to, $author);
                         $moved[] = $check->letter;
                     }
                 });
@@ -45,9 +47,9 @@ final readonly class SeatFamily
     }
 
     /** What is to hold the seat there is seen at the car, never taken from a proposal. */
-    private function move(Check $check, string $to, User $author): void
+    private function move(Check $check, string $id, string $to, User $author): void
     {
-        NoteFact::append($check, UuidV7::generate(), InspectionPhase::Left, 'setup.position', $to, $author, $this->clock->now());
+        NoteFact::append($check, $id, InspectionPhase::Left, 'setup.position', $to, $author, $this->clock->now());
         try {
             $check->caseOf(InspectionPhase::Left);
         } catch (InvalidCase $e) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Checks\UnreadableAnswer;
 use App\Models\CheckupEvent;
 use App\Models\Visit;
 use Illuminate\Support\Facades\DB;
@@ -11,12 +12,17 @@ use Illuminate\Support\Facades\DB;
 /** A waiting family drives into the lowest free bay. */
 final readonly class TakeToBay
 {
-    /** @return int the bay; the one it already has when it stands in one */
+    /**
+     * @return int the bay; the one it already has when it stands in one
+     * @throws UnreadableAnswer when the family has left
+     */
     public function __invoke(Visit $visit): int
     {
         return DB::transaction(static function () use ($visit): int {
             CheckupEvent::query()->lockForUpdate()->findOrFail($visit->checkup_event_id);
-            $visit->refresh();
+            if ($visit->refresh()->left_at !== null) {
+                throw UnreadableAnswer::because('signed');
+            }
             $taken = Visit::query()
                 ->where('checkup_event_id', $visit->checkup_event_id)
                 ->whereNull('left_at')

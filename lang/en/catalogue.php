@@ -63,4 +63,7 @@ return [
     ],
     'taken' => 'catalogue: {model}, version {n}',
     'given' => 'given in place of the one it came in: {model}',
+    'overtaken' => 'Version {n} of {model} was published meanwhile; nothing of yours is kept yet. What it says otherwise stands here; '
+        . 'publish once more to put yours over it.',
+    'look_at_it' => 'Look at that version',
 ];

@@ -64,4 +64,7 @@ return [
     ],
     'taken' => 'catálogo: {model}, versión {n}',
     'given' => 'entregado en lugar del que traía: {model}',
+    'overtaken' => 'Mientras tanto se publicó la versión {n} de {model}; todavía no se guardó nada de lo suyo. Aquí está lo que dice de '
+        . 'otro modo; publique una vez más para poner lo suyo encima.',
+    'look_at_it' => 'Ver esa versión',
 ];

@@ -136,7 +136,7 @@ abstract class BrowserTestCase extends TestCase
     {
         self::$driver->manage()->deleteAllCookies();
         self::open('/sign-in');
-        self::one('#login')->sendKeys($login);
+        self::waitFor('#login')->sendKeys($login);
         self::one('#password')->sendKeys('market-day');
         self::one('form .press')->click();
         self::waitFor('main.event');

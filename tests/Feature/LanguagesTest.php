@@ -62,7 +62,7 @@ final class LanguagesTest extends FeatureTestCase
 
     public function testTheAccountKeepsItsLanguage(): void
     {
-        $this->signedIn()->from('/')->post('/language', ['language' => 'es'])->assertRedirect('/')->assertCookie('language', 'es');
+        $this->signedIn()->from('/')->post('/language', ['language' => 'es'])->assertRedirect('/')->assertPlainCookie('language', 'es');
         self::assertSame('es', User::query()->where('login', 'wren')->value('language'));
         $this->get('/')->assertSee('<html lang="es">', false)->assertSee('Llega una familia');
         $this->post('/language', ['language' => 'tlh'])->assertSessionHasErrors('language');
@@ -74,7 +74,7 @@ final class LanguagesTest extends FeatureTestCase
     {
         $this->get('/sign-in', ['Accept-Language' => 'es-MX,es;q=0.9,en;q=0.5'])->assertSee('Contraseña');
         $this->get('/sign-in', ['Accept-Language' => 'fr'])->assertSee('Password');
-        $this->withCookie('language', 'es')->get('/sign-in', ['Accept-Language' => 'en'])->assertSee('Contraseña');
+        $this->withUnencryptedCookie('language', 'es')->get('/sign-in', ['Accept-Language' => 'en'])->assertSee('Contraseña');
         $this->post('/sign-in', ['login' => 'wren', 'password' => 'wrong'], ['Accept-Language' => 'es'])->assertSessionHasErrors(['login' => 'El nombre y la contraseña no se corresponden. Revise ambos y pruebe de nuevo.']);
     }
 

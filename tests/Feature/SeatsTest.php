@@ -33,6 +33,26 @@ final class SeatsTest extends FeatureTestCase
         $this->get('/arrive/seats?children[0][seat_words]=dm7')->assertSee('Dunmarrow DM-7 Lantern');
     }
 
+    /** Two people type from the same version: the second is shown what the first changed, and chooses. */
+    public function testASaveFromAStalePageOverwritesNothing(): void
+    {
+        $save = ['kind' => 'convertible', 'modes' => ['rear_harness'], 'typed' => self::TYPED];
+        $this->signedIn()->post('/seats', $save)->assertRedirect();
+        $first = SeatModel::query()->where('model', 'DM-7')->sole();
+        $this->post('/seats', ['before' => $first->id, 'seen' => $first->id, 'typed' => ['life_years' => '7'] + self::TYPED] + $save)->assertRedirect();
+        $second = SeatModel::query()->where('model', 'DM-7')->where('version', 2)->sole();
+
+        $stale = ['before' => $first->id, 'seen' => $first->id, 'typed' => ['weight' => '20 lb'] + self::TYPED] + $save;
+        $page = $this->from("/seats/{$first->id}/edit")->followingRedirects()->post('/seats', $stale)->assertOk();
+        $page->assertSee('data-overtaken="2"', false)->assertSee('8 → 7')->assertSee('value="20 lb"', false)->assertSee("name=\"seen\" value=\"{$second->id}\"", false);
+        self::assertSame(2, SeatModel::query()->where('model', 'DM-7')->count());
+        $this->post('/seats', ['seen' => $second->id] + $stale)->assertRedirect();
+        self::assertSame(20, data_get(SeatModel::query()->where('model', 'DM-7')->whereNull('replaced_by')->sole()->rules, 'weight.value'));
+
+        $this->from('/seats/new')->post('/seats', ['typed' => ['weight' => '21 lb'] + self::TYPED] + $save)->assertRedirect('/seats/new')->assertSessionHas('overtaken');
+        self::assertSame(3, SeatModel::query()->where('model', 'DM-7')->count(), 'a model that is there already is no new one');
+    }
+
     public function testWhatCannotBeReadLosesNothing(): void
     {
         $this->signedIn()->from('/seats/new')->followingRedirects()->post('/seats', ['kind' => 'convertible', 'modes' => ['rear_harness'], 'typed' => ['modes-rear_harness-weight_max' => 'forty', 'life_years' => '99'] + self::TYPED])
@@ -52,7 +72,7 @@ final class SeatsTest extends FeatureTestCase
         $check = self::check(3);
         $before = $check->caseOf(InspectionPhase::Left)->case->seat?->lifeYears;
         $typed = array_combine(array_map(static fn(string $p): string => str_replace('.', '-', $p), array_keys($all = ModelText::show($model->rules))), $all);
-        $this->signedIn()->post('/seats', ['kind' => $model->kind, 'before' => $model->id, 'modes' => array_keys((array) $model->rules->modes), 'typed' => ['life_years' => '3'] + $typed])->assertRedirect();
+        $this->signedIn()->post('/seats', ['kind' => $model->kind, 'before' => $model->id, 'seen' => $model->id, 'modes' => array_keys((array) $model->rules->modes), 'typed' => ['life_years' => '3'] + $typed])->assertRedirect();
         $newer = SeatModel::query()->where('model', 'OM-220')->where('version', 2)->sole();
 
         self::assertSame([$newer->id, 3, 7], [$model->refresh()->replaced_by, $newer->rules->life_years, $before]);

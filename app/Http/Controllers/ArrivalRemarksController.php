@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PlainRequest;
 use App\Models\CheckupEvent;
 use App\Units;
 use App\Visits\ArrivalRemarks;
 use App\Visits\ChildReader;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use MintBuckle\Core\Rulebook;
 
 /** What can be told at once of a child that arrives. */
 final readonly class ArrivalRemarksController
 {
-    public function __invoke(Request $request, Rulebook $rulebook): View
+    public function __invoke(PlainRequest $request, Rulebook $rulebook): View
     {
         $children = array_values((array) $request->input('children'));
         $event = CheckupEvent::current();

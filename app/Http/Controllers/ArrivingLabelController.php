@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PlainRequest;
 use App\Models\CheckupEvent;
 use App\Visits\LabelFilled;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use MintBuckle\Core\Label\LabelCode;
 
 /** A label's code that was read as a family arrives. */
 final readonly class ArrivingLabelController
 {
-    public function __invoke(Request $request): View
+    public function __invoke(PlainRequest $request): View
     {
         $index = (int) (array_key_first((array) $request->query('children')) ?? 0);
         $filled = LabelFilled::of(LabelCode::read($request->string("children.{$index}.code")->toString()), CheckupEvent::current());

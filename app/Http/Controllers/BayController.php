@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Checks\UnreadableAnswer;
 use App\Models\Visit;
 use App\Visits\TakeToBay;
 use App\Words\Telling;
@@ -16,8 +17,11 @@ final readonly class BayController
 {
     public function store(Visit $visit, TakeToBay $take): RedirectResponse
     {
-        $bay = $take($visit);
-
+        try {
+            $bay = $take($visit);
+        } catch (UnreadableAnswer $e) {
+            return redirect()->route('event')->with('status', $e->getMessage());
+        }
         $first = $visit->checks()->orderBy('letter')->first();
 
         return ($first === null

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bus\BusPage;
 use App\Http\Requests\BusCheckRequest;
+use App\Http\Requests\PlainRequest;
 use App\Models\BusLayout;
 use App\Models\SeatModel;
 use App\Units;
@@ -14,11 +15,10 @@ use App\Visits\TakeToBay;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final readonly class BusController
 {
-    public function index(Request $request, Units $units): View
+    public function index(PlainRequest $request, Units $units): View
     {
         $buses = BusLayout::inUse()->get();
         $page = new BusPage(SeatModel::inUse()->get(), $units, $buses, $buses->find($request->integer('bus')));

@@ -6,17 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Checks\CheckPage;
 use App\Checks\Judge;
+use App\Http\Requests\PlainRequest;
 use App\Models\Check;
 use App\Units;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Record\InspectionPhase;
 
 final readonly class CheckController
 {
-    public function show(Request $request, Check $check, InspectionPhase $phase, Station $station, Units $units, Judge $judge): View
+    public function show(PlainRequest $request, Check $check, InspectionPhase $phase, Station $station, Units $units, Judge $judge): View
     {
         $check->load('visit.event.recallList');
         $flashed = static fn(string $key): ?string => is_string($text = $request->session()->get($key)) ? $text : null;

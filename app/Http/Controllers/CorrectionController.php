@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Catalogue\Overtaken;
 use App\Catalogue\PublishSeatModel;
 use App\Models\Fact;
 use App\Models\SeatModel;
@@ -21,11 +22,18 @@ final readonly class CorrectionController
     public function store(Request $request, SeatModel $model, Fact $fact): RedirectResponse
     {
         abort_unless(Fact::correctionsOf($model)->contains('id', $fact->id), 404);
-        $rules = FactLog::asKept($model->rules);
+        // Another version may hold by now: the figure goes into that one, and nothing of it is lost.
+        $latest = SeatModel::inUse()->where('maker', $model->maker)->where('model', $model->model)->first() ?? $model;
+        $rules = FactLog::asKept($latest->rules);
         assert($rules instanceof stdClass);
         CasePath::set($rules, substr($fact->key, strlen('seat.')), FactLog::asKept($fact->value));
         $author = $request->user();
-        $newer = PublishSeatModel::put($rules, $model->kind, $author instanceof User ? $author : null);
+        assert($author instanceof User);
+        try {
+            $newer = PublishSeatModel::over($latest->id, $rules, $latest->kind, $author);
+        } catch (Overtaken $e) {
+            return redirect()->route('seats.show', $e->newer)->with('status', Telling::now()->word('refused.look_once_more'));
+        }
 
         return redirect()->route('seats.show', $newer)->with(
             'status',

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Handbook\HandbookPage;
+use App\Http\Requests\PlainRequest;
 use App\Words\Languages;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 
 final readonly class HandbookController
 {
-    public function __invoke(Request $request, Languages $languages): View
+    public function __invoke(PlainRequest $request, Languages $languages): View
     {
         $search = $request->string('q')->limit(80, '')->toString();
 

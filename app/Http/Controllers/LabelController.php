@@ -6,17 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Checks\TakeLabel;
 use App\Checks\UnreadableAnswer;
+use App\Http\Requests\PlainRequest;
 use App\Models\Check;
 use App\Models\User;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use MintBuckle\Core\Label\LabelCode;
 
 final readonly class LabelController
 {
-    public function show(Request $request, Check $check): View
+    public function show(PlainRequest $request, Check $check): View
     {
         $code = $request->string('code')->toString();
 
@@ -26,7 +26,7 @@ final readonly class LabelController
         );
     }
 
-    public function store(Request $request, Check $check, TakeLabel $take): RedirectResponse
+    public function store(PlainRequest $request, Check $check, TakeLabel $take): RedirectResponse
     {
         $author = $request->user();
         assert($author instanceof User);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Middleware\SpeaksTheReadersLanguage;
+use App\Http\Middleware\SpeaksTheDevicesLanguage;
 use App\Http\Requests\LanguageRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
@@ -20,7 +20,7 @@ final readonly class LanguageController
         }
 
         return redirect()->back()->withCookie(
-            cookie()->forever(SpeaksTheReadersLanguage::COOKIE, $request->language()),
+            cookie()->forever(SpeaksTheDevicesLanguage::COOKIE, $request->language()),
         );
     }
 }

@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\CheckAnswer;
 use App\Http\Requests\PhotoRequest;
+use App\Http\Requests\PlainRequest;
 use App\Models\Check;
 use App\Models\Photo;
 use App\Photos\KeepPhoto;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use MintBuckle\Core\Finding\Station;
 use MintBuckle\Core\Record\InspectionPhase;
@@ -40,7 +40,7 @@ final readonly class PhotoController
         ));
     }
 
-    public function destroy(Request $request, Photo $photo): Response|RedirectResponse
+    public function destroy(PlainRequest $request, Photo $photo): Response|RedirectResponse
     {
         $phase = $request->enum('phase', InspectionPhase::class) ?? InspectionPhase::Found;
         $station = $request->enum('station', Station::class) ?? Station::Label;

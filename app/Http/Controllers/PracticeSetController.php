@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Accounts\Role;
 use App\Checks\UnreadableAnswer;
+use App\Http\Requests\PlainRequest;
 use App\Http\Requests\PracticeRequest;
 use App\Http\Requests\PracticeSetRequest;
 use App\Models\Check;
@@ -18,7 +19,6 @@ use App\Units;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Psr\Clock\ClockInterface;
 
 /** Drills that an instructor gives a class. */
@@ -91,7 +91,7 @@ final readonly class PracticeSetController
     }
 
     /** On paper, with the key on a page of its own. */
-    public function sheet(Request $request, PracticeSet $set): View
+    public function sheet(PlainRequest $request, PracticeSet $set): View
     {
         return view('pages.practice.sheet', ['sheet' => new ClassSheet($set)]);
     }

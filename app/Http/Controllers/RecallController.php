@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PlainRequest;
 use App\Models\CheckupEvent;
 use App\Models\RecallImport;
 use App\Models\RecallList;
 use App\Recalls\RecallsPage;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Psr\Clock\ClockInterface;
 
 final readonly class RecallController
 {
-    public function __invoke(Request $request, ClockInterface $clock): View
+    public function __invoke(PlainRequest $request, ClockInterface $clock): View
     {
         $list = RecallList::current();
         $search = $request->string('q')->trim()->toString();

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PlainRequest;
 use App\Models\CheckupEvent;
 use App\Visits\SeatChoices;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** Seat models for a child that arrives, by a few letters. */
 final readonly class SeatChoicesController
 {
-    public function show(Request $request): View
+    public function show(PlainRequest $request): View
     {
         $children = (array) $request->query('children');
         $index = (int) (array_key_first($children) ?? 0);
@@ -27,7 +27,7 @@ final readonly class SeatChoicesController
     }
 
     /** The same without scripts: the form comes back with what was typed, and what the letters found. */
-    public function store(Request $request): RedirectResponse
+    public function store(PlainRequest $request): RedirectResponse
     {
         return redirect()->route('visits.create')->withInput($request->except('_token'));
     }

@@ -6,18 +6,18 @@ namespace App\Http\Controllers;
 
 use App\Catalogue\TakeModel;
 use App\Checks\UnreadableAnswer;
+use App\Http\Requests\PlainRequest;
 use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\User;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use MintBuckle\Core\Record\InspectionPhase;
 
 final readonly class SeatController
 {
-    public function show(Request $request, Check $check): View
+    public function show(PlainRequest $request, Check $check): View
     {
         $check->load('visit.event.recallList');
         $seat = $check->caseOf(InspectionPhase::Left)->case->seat;
@@ -35,7 +35,7 @@ final readonly class SeatController
         );
     }
 
-    public function store(Request $request, Check $check, TakeModel $take): RedirectResponse
+    public function store(PlainRequest $request, Check $check, TakeModel $take): RedirectResponse
     {
         $author = $request->user();
         assert($author instanceof User);

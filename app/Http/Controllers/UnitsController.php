@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PlainRequest;
 use App\Units;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final readonly class UnitsController
 {
-    public function __invoke(Request $request): RedirectResponse
+    public function __invoke(PlainRequest $request): RedirectResponse
     {
         $units = $request->enum('units', Units::class) ?? Units::Imperial;
 

@@ -39,7 +39,7 @@ final readonly class VehicleController
     public function store(SeatFamilyRequest $request, Visit $visit, SeatFamily $seat): RedirectResponse
     {
         try {
-            $moved = $seat($visit->load('checks.visit.event.recallList'), $request->places(), $request->author());
+            $moved = $seat($request->id(), $visit->load('checks.visit.event.recallList'), $request->places(), $request->author());
         } catch (UnreadableAnswer $e) {
             return redirect()->route('visits.car', $visit)->with('problem', $e->getMessage());
         }

@@ -21,7 +21,14 @@ final class SecurityHeaders
                     . "'none'; form-action 'self'",
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
+            'X-Frame-Options' => 'DENY',
+            'Cross-Origin-Opener-Policy' => 'same-origin',
+            'Permissions-Policy' => 'camera=(self), geolocation=(), microphone=()',
         ]);
+        if ($request->user() !== null) {
+            // What names a child stays in no cache and no history that the next person at the device could turn back to.
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

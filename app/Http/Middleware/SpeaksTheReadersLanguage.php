@@ -10,24 +10,17 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A page is in the language of the account; before anybody has signed in, in the one that this device spoke last or asks for. */
+/** Whoever has signed in reads their account's language, whatever the device speaks. */
 final readonly class SpeaksTheReadersLanguage
 {
-    public const COOKIE = 'language';
-
     public function __construct(private Languages $languages) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        $known = array_keys($this->languages->names());
-        $asked = $user instanceof User ? $user->language : $request->cookie(self::COOKIE);
-        $language = is_string($asked) && $this->languages->has($asked)
-            ? $asked
-            : $request->getPreferredLanguage([Languages::FIRST, ...array_diff($known, [Languages::FIRST])]) ?? Languages::FIRST;
-        if ($language !== app()->getLocale()) {
-            app()->setLocale($language);
+        if ($user instanceof User && $this->languages->has($user->language) && $user->language !== app()->getLocale()) {
+            app()->setLocale($user->language);
         }
 
         return $next($request);

@@ -17,6 +17,7 @@ use MintBuckle\Core\Telling\Message;
 /** A bus as it is entered or changed; its name is no other's, and nobody changed it in the meantime. */
 final class BusLayoutRequest extends FormRequest
 {
+    use ReadsText;
     use BySomebody;
 
     /** @return array<string, list<mixed>> */

@@ -18,6 +18,7 @@ use MintBuckle\Core\Rulebook;
 /** What was typed into a calculator, and the check it was opened from. */
 final class CalculatorRequest extends FormRequest
 {
+    use ReadsText;
     use BySomebody;
 
     /** @return array<string, list<string>> */

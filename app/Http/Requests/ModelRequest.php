@@ -24,7 +24,8 @@ final class ModelRequest extends FormRequest
             'kind' => ['required', Rule::in(SeatModel::KINDS)],
             'typed' => ['required', 'array', 'max:200'],
             'modes' => ['nullable', 'array', 'max:4'],
-            'before' => ['nullable', 'integer'],
+            'before' => ['nullable', 'integer', 'between:1,9223372036854775807'],
+            'seen' => ['nullable', 'integer', 'between:1,9223372036854775807'],
         ];
     }
 
@@ -40,9 +41,19 @@ final class ModelRequest extends FormRequest
 
     public function model(): ModelText
     {
-        $before = $this->filled('before') ? SeatModel::query()->find($this->integer('before')) : null;
+        return ModelText::read(self::typedIn($this), $this->before()?->rules);
+    }
 
-        return ModelText::read(self::typedIn($this), $before?->rules);
+    /** The version whose rules the form began with. */
+    public function before(): ?SeatModel
+    {
+        return $this->filled('before') ? SeatModel::query()->find($this->integer('before')) : null;
+    }
+
+    /** The latest version that whoever typed this has been shown. */
+    public function seen(): ?int
+    {
+        return $this->filled('seen') ? $this->integer('seen') : null;
     }
 
     /** @return array<string, mixed> by path; a field's name has strokes for dots, which PHP would take for something else */

@@ -15,9 +15,16 @@ final class SeatFamilyRequest extends FormRequest
     public function rules(): array
     {
         return [
+            'id' => ['required', 'uuid'],
             'places' => ['required', 'array', 'max:10'],
             'places.*' => ['string', 'regex:/^[123][LCR]$/'],
         ];
+    }
+
+    /** Made by the form, so that one sent twice is kept once. */
+    public function id(): string
+    {
+        return $this->string('id')->toString();
     }
 
     /** @return array<string, string> letter => place */

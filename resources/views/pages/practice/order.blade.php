@@ -31,7 +31,7 @@
                 hx-select="#order" hx-swap="morph:outerHTML" hx-push-url="true" id="order-form">
                 <input type="hidden" name="seed" value="{{ $page->seed }}">
                 <h3>{{ __('quiz.lay.laid') }}</h3>
-                <ol class="steps-laid" role="status">
+                <ol class="steps-laid" aria-live="polite">
                     @forelse ($page->laid as $number)
                         <li id="laid-{{ $number }}"><span>@tell($page->step($number)->step())</span>
                             <button class="quiet" name="laid" value="{{ $page->without($number) }}"

@@ -14,10 +14,23 @@
     @if ($errors->any())
         <p class="notice problem" role="alert">{{ __('common.look_below', ['n' => $errors->count()]) }}</p>
     @endif
+    @if ($overtaken !== null)
+        <div class="notice problem" role="alert" data-overtaken="{{ $overtaken[0]->version }}">
+            <p>{{ __('catalogue.overtaken', ['n' => $overtaken[0]->version, 'model' => $overtaken[0]->title()]) }}</p>
+            <ul>
+                @foreach ($overtaken[1] as [$label, $was, $is])
+                    <li>@tell($label): {{ $was === '' ? __('catalogue.not_said') : $was }} → {{ $is === '' ? __('catalogue.not_said') : $is
+                        }}</li>
+                @endforeach
+            </ul>
+            <p><a href="{{ route('seats.show', $overtaken[0]) }}">{{ __('catalogue.look_at_it') }}</a></p>
+        </div>
+    @endif
     <form method="post" action="{{ route('seats.store') }}" class="model-form" novalidate hx-post="{{ route('seats.drawing') }}"
         hx-trigger="change delay:200ms" hx-target="#model-drawing" hx-swap="outerHTML" hx-sync="this:replace">
         @csrf
         <input type="hidden" name="before" value="{{ $page->model?->id }}">
+        <input type="hidden" name="seen" value="{{ old('seen', $page->model?->id) }}">
         <aside><x-model-drawing :page="$page" /></aside>
         <div class="stack">
             <section class="card-work two">

@@ -1,3 +1,4 @@
+@use('Symfony\Component\Uid\UuidV7')
 <x-layout :title="__('visits.car.title')" main="page car-page">
     <x-slot:head><x-head :title="__('visits.whose', [
         'ticket' => $page->visit->ticket,
@@ -44,6 +45,7 @@
                         @class(['proposal', 'shown' => $number === $page->plan])
                         data-proposal="{{ $number }}">
                         @csrf
+                        <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
                         <h3>
                             @foreach ($plan->places as $rider => $place)
                                 <span>{{ $rider }} → {{ $place }}</span>
@@ -87,6 +89,7 @@
         @endforeach
         <form method="post" action="{{ route('visits.layout', $page->visit) }}" class="entry layout-form">
             @csrf @method('PUT')
+            <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
             <label for="layout">{{ __('visits.car.layout') }}</label>
             <select id="layout" name="layout">
                 @foreach ($page->layouts as $layout)

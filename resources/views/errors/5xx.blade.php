@@ -1,0 +1,1 @@
+<x-trouble code="500" />
