@@ -46,7 +46,11 @@ final class TestDatabase
         if (self::sql("select count(*) from pg_database where datname = '{$name}'") === '0') {
             self::drop("{$name}_raw");
             self::sql("create database {$name}_raw");
-            (new Process([PHP_BINARY, 'artisan', 'migrate', '--seed', '--force', '-q'], dirname(__DIR__), ['APP_ENV' => 'testing', 'DB_DATABASE' => "{$name}_raw", 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4']))->mustRun();
+            $env = ['APP_ENV' => 'testing', 'DB_DATABASE' => "{$name}_raw", 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4'];
+            $run = static fn(string ...$command): Process => (new Process($command, dirname(__DIR__), $env))->mustRun();
+            $run(PHP_BINARY, 'artisan', 'migrate', '--database=owner', '--force', '-q');
+            $run('sh', 'bin/lib/pg.sh', 'grant', "{$name}_raw");
+            $run(PHP_BINARY, 'artisan', 'db:seed', '--force', '-q');
             self::sql("alter database {$name}_raw rename to {$name}");
             if (getenv('TEST_RUN') === false) {
                 self::dropAtTheEnd($name);

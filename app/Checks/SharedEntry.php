@@ -8,7 +8,7 @@ use App\Models\Check;
 use App\Models\Fact;
 use Symfony\Component\Uid\Uuid;
 
-/** One entry that is a fact of several checks, of a car with all its seats: each gets an id of its own, and the same each time it arrives. */
+/** One entry that is a fact of several checks, of a car with all its seats: each has an id of its own, the same whenever it arrives. */
 final readonly class SharedEntry
 {
     private function __construct(public string $id) {}

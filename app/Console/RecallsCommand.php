@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Models\RecallImport;
 use App\Models\User;
 use App\Recalls\ImportState;
+use App\Recalls\MatchAgain;
 use App\Recalls\ReadRecallList;
 use App\Recalls\TakeRecallList;
 use Illuminate\Console\Command;
@@ -19,7 +20,7 @@ final class RecallsCommand extends Command
 
     protected $description = 'Take a recall list';
 
-    public function handle(ReadRecallList $read, TakeRecallList $take): int
+    public function handle(ReadRecallList $read, TakeRecallList $take, MatchAgain $match): int
     {
         $file = (string) $this->argument('file');
         if (! is_readable($file) || is_dir($file)) {
@@ -44,6 +45,9 @@ final class RecallsCommand extends Command
             return 2;
         }
         $take($import);
+        while ($match->goOn($import)) {
+            continue;
+        }
         fwrite(STDOUT, "{$import->size} campaigns, dated {$import->dated?->toDateString()}, taken.\n");
 
         return self::SUCCESS;

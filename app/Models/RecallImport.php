@@ -20,13 +20,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array{path: string, message: string}> $problems
  * @property array{new: list<string>, gone: list<string>, changed: list<string>, same: int, counts: array{int, int, int}}|null $changes
  * @property int|null $recall_list_id
+ * @property string|null $matched_to checks up to this one are matched with it, by id
+ * @property int $matched how many
  * @property int $begun_by
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable $updated_at
  */
 final class RecallImport extends Model
 {
-    protected $fillable = ['source', 'path', 'dated', 'state', 'size', 'problems', 'changes', 'recall_list_id', 'begun_by'];
+    protected $fillable = ['source', 'path', 'dated', 'state', 'size', 'problems', 'changes', 'recall_list_id', 'matched_to', 'matched', 'begun_by'];
 
     protected function casts(): array
     {

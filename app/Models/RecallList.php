@@ -90,6 +90,15 @@ final class RecallList extends Model
         return $this->hasMany(RecallFollowUp::class);
     }
 
+    /** @return HasMany<RecallFollowUp, $this> those of families that have left and asked to hear, those not told yet first */
+    public function toTell(): HasMany
+    {
+        return $this->followUps()
+            ->whereHas('check', static fn(EloquentBuilder $check) => $check->whereNotNull('signed_at')
+                ->whereHas('visit.family', static fn(EloquentBuilder $family) => $family->whereNotNull('contact')))
+            ->orderByRaw('told_at is not null')->orderBy('check_id');
+    }
+
     /** @param string $folded a maker's name, folded */
     public function namesMaker(string $folded): bool
     {

@@ -9,6 +9,7 @@ use App\Clock;
 use App\Units;
 use App\Words\Languages;
 use App\Words\Translator;
+use App\WorkerPulse;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -48,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(180)->by('session ' . $request->session()->getId()),
             Limit::perMinute(3000)->by('address ' . $request->ip()),
         ]);
+        WorkerPulse::listen();
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
         // What the core found, told where it is shown: @tell as it stands, @says with a capital letter.

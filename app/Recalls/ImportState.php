@@ -11,12 +11,14 @@ enum ImportState: string
     case Reading = 'reading';
     case Ready = 'ready';
     case Taking = 'taking';
+    /** The list is in use, past checks are still matched with it. */
+    case Matching = 'matching';
     case Taken = 'taken';
     case Refused = 'refused';
     case Cancelled = 'cancelled';
 
     public function isUnderWay(): bool
     {
-        return $this === self::Fetching || $this === self::Reading || $this === self::Taking;
+        return $this === self::Fetching || in_array($this, [self::Reading, self::Taking, self::Matching], true);
     }
 }

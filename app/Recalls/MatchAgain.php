@@ -7,8 +7,9 @@ namespace App\Recalls;
 use App\Models\Campaign as Row;
 use App\Models\Check;
 use App\Models\RecallFollowUp;
+use App\Models\RecallImport;
 use App\Models\RecallList;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\InvalidCase;
@@ -22,41 +23,87 @@ use MintBuckle\Core\Recall\Rematch;
 use MintBuckle\Core\Record\FactLog;
 use stdClass;
 
-/** Matches the seat of every past check with a new list, and keeps which of them it names: their families may want to be told. */
-final readonly class MatchAgain
+/**
+ * Matches the seat of every past check with a new list, and keeps which of them it names: their families may want to be told. Step by
+ * step, each whole or not at all, so that it can be killed anywhere and goes on from there. Whoever was told of a campaign stays told.
+ */
+final class MatchAgain
 {
     private const AT_ONCE = 500;
 
     /** What a recall looks at. */
     private const KEYS = ['maker', 'model', 'serial', 'made_on', 'remedied'];
 
-    /** @return int how many checks the list names */
-    public function __invoke(RecallList $list): int
-    {
-        $rematch = Rematch::with(self::core($list));
-        $named = 0;
-        Check::query()->select('id')->chunkById(self::AT_ONCE, function (Collection $checks) use ($list, $rematch, &$named): void {
-            $rows = [];
-            foreach (self::seats(array_values(array_filter($checks->pluck('id')->all(), is_string(...)))) as $check => $seat) {
-                $answer = $rematch->answer($seat);
-                $worst = $answer->worst();
-                if ($worst === 'affected' || $worst === 'possible') {
-                    $rows[] = [
-                        'recall_list_id' => $list->id,
-                        'check_id' => $check,
-                        'answer' => $worst,
-                        'campaigns' => json_encode(
-                            array_map(static fn(RecallMatch $m): string => $m->campaign->id, $answer->matches),
-                            JSON_THROW_ON_ERROR,
-                        ),
-                    ];
-                }
-            }
-            RecallFollowUp::query()->upsert($rows, ['recall_list_id', 'check_id'], ['answer', 'campaigns']);
-            $named += count($rows);
-        });
+    /** @var array<int, Rematch> by list: read once for all steps of one work */
+    private array $lists = [];
 
-        return $named;
+    public function __construct(private readonly Progress $progress) {}
+
+    /** @return bool whether there is more to match; when there is not, the import is taken */
+    public function goOn(RecallImport $import): bool
+    {
+        return DB::transaction(function () use ($import): bool {
+            $locked = RecallImport::query()->lockForUpdate()->findOrFail($import->id);
+            if ($locked->state !== ImportState::Matching || $locked->recall_list_id === null) {
+                return false;
+            }
+            $ids = Check::query()->orderBy('id')->limit(self::AT_ONCE)
+                ->when($locked->matched_to, static fn(Builder $rest, string $last) => $rest->where('id', '>', $last))
+                ->pluck('id')->all();
+            $checks = array_values(array_filter($ids, is_string(...)));
+            $this->match($locked->recall_list_id, $checks);
+            $more = count($checks) === self::AT_ONCE;
+            $locked->update([
+                'matched_to' => end($checks) ?: $locked->matched_to,
+                'matched' => $locked->matched + count($checks),
+                'state' => $more ? ImportState::Matching : ImportState::Taken,
+            ]);
+            $this->progress->report($locked, $locked->matched);
+
+            return $more;
+        });
+    }
+
+    /** @param list<string> $checks */
+    private function match(int $listId, array $checks): void
+    {
+        $rematch = $this->lists[$listId] ??= Rematch::with(self::core(RecallList::query()->findOrFail($listId)));
+        $told = self::told($listId, $checks);
+        $rows = [];
+        foreach (self::seats($checks) as $check => $seat) {
+            $answer = $rematch->answer($seat);
+            $worst = $answer->worst();
+            if ($worst === 'affected' || $worst === 'possible') {
+                $campaigns = array_map(static fn(RecallMatch $m): string => $m->campaign->id, $answer->matches);
+                $before = $told[$check] ?? null;
+                $isTold = $before !== null && array_diff($campaigns, $before->campaigns) === [];
+                $rows[] = [
+                    'recall_list_id' => $listId,
+                    'check_id' => $check,
+                    'answer' => $worst,
+                    'campaigns' => json_encode($campaigns, JSON_THROW_ON_ERROR),
+                    'told_at' => $isTold ? $before->told_at : null,
+                    'told_by' => $isTold ? $before->told_by : null,
+                ];
+            }
+        }
+        RecallFollowUp::query()->upsert($rows, ['recall_list_id', 'check_id'], ['answer', 'campaigns']);
+    }
+
+    /**
+     * @param list<string> $checks
+     * @return array<string, RecallFollowUp> the latest under another list of which the family was told, by check
+     */
+    private static function told(int $listId, array $checks): array
+    {
+        $told = [];
+        $earlier = RecallFollowUp::query()->whereIn('check_id', $checks)->where('recall_list_id', '!=', $listId)
+            ->whereNotNull('told_at')->orderBy('told_at')->get();
+        foreach ($earlier as $followUp) {
+            $told[$followUp->check_id] = $followUp;
+        }
+
+        return $told;
     }
 
     private static function core(RecallList $list): CoreList

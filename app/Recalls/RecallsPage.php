@@ -9,6 +9,7 @@ use App\Models\CheckupEvent;
 use App\Models\RecallFollowUp;
 use App\Models\RecallImport;
 use App\Models\RecallList;
+use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Collection;
 use MintBuckle\Core\Rules\Label\RecallListRule;
 use MintBuckle\Core\Telling\Message;
@@ -18,20 +19,18 @@ final readonly class RecallsPage
 {
     public const SHOWN = 40;
 
-    /** @var Collection<int, RecallFollowUp> of families that asked to hear, those not told yet first */
-    public Collection $followUps;
+    /** Families on one page. */
+    public const FAMILIES = 25;
 
     /** @var array<array-key, Campaign> by number: those that name a family's seat */
     private array $told;
-
-    /** Named checks of families that are still here, or did not ask. */
-    public int $others;
 
     /**
      * @param int|null $age of the list, in days
      * @param Collection<int, RecallImport> $imports latest first
      * @param Collection<int, Campaign> $campaigns some of the list
-     * @param Collection<int, RecallFollowUp> $named every past check that the list names
+     * @param LengthAwarePaginator<int, RecallFollowUp>|null $followUps of families that asked to hear; null without a list
+     * @param int $others named checks of families that are still here, or did not ask
      */
     public function __construct(
         public ?RecallList $list,
@@ -40,14 +39,11 @@ final readonly class RecallsPage
         public Collection $imports,
         public Collection $campaigns,
         public string $search,
-        Collection $named,
+        public ?LengthAwarePaginator $followUps,
+        public int $others,
     ) {
-        $asked = $named->filter(
-            static fn(RecallFollowUp $f): bool => ($f->check->visit->family->contact ?? '') !== '' && $f->check->signed_at !== null,
-        );
-        $this->followUps = $asked->sortBy(static fn(RecallFollowUp $f): int => $f->told_at === null ? 0 : 1)->values();
-        $this->others = $named->count() - $asked->count();
-        $codes = array_values(array_unique(array_merge([], ...$asked->map(static fn(RecallFollowUp $f): array => $f->campaigns)->all())));
+        $named = array_map(static fn(RecallFollowUp $f): array => $f->campaigns, $followUps?->items() ?? []);
+        $codes = array_values(array_unique(array_merge([], ...array_values($named))));
         $this->told = $list === null || $codes === [] ? [] : $list->named($codes)->keyBy('code')->all();
     }
 

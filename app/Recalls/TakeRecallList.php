@@ -16,13 +16,13 @@ use MintBuckle\Core\Recall\CandidateKeys;
 use Psr\Clock\ClockInterface;
 
 /**
- * Takes a list that was read: all of it in one transaction, or, cancelled, killed or refused, nothing. Then past checks are matched again.
+ * Takes a list that was read: all of it in one transaction, or, cancelled, killed or refused, nothing. Past checks are then to be matched.
  */
 final readonly class TakeRecallList
 {
     private const AT_ONCE = 1000;
 
-    public function __construct(private ClockInterface $clock, private Progress $progress, private MatchAgain $matchAgain) {}
+    public function __construct(private ClockInterface $clock, private Progress $progress) {}
 
     public function __invoke(RecallImport $import): void
     {
@@ -33,14 +33,14 @@ final readonly class TakeRecallList
         $import->update(['state' => ImportState::Taking]);
         $this->progress->report($import, 0);
         try {
-            $list = DB::transaction(fn(): RecallList => $this->take($import));
+            DB::transaction(function () use ($import): void {
+                $list = $this->take($import);
+                // With the list itself: killed in between, it would be taken twice.
+                $import->update(['state' => ImportState::Matching, 'recall_list_id' => $list->id]);
+            });
         } catch (Cancelled) {
             $import->update(['state' => ImportState::Cancelled]);
-
-            return;
         }
-        $import->update(['state' => ImportState::Taken, 'recall_list_id' => $list->id]);
-        ($this->matchAgain)($list);
         Storage::delete($import->path);
     }
 

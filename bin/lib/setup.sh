@@ -25,6 +25,8 @@ missing_packages() {
     command -v nginx > /dev/null || printf 'nginx-light '
     ls /usr/lib/postgresql/*/bin/initdb > /dev/null 2>&1 || printf 'postgresql-15 '
     command -v setpriv > /dev/null || printf 'util-linux '
+    command -v runsvdir > /dev/null || printf 'runit '
+    command -v pgrep > /dev/null || printf 'procps '
     if [ "${1:-}" = test ]; then
         command -v chromium > /dev/null || printf 'chromium '
         command -v chromedriver > /dev/null || printf 'chromium-driver '
@@ -92,8 +94,17 @@ setting() {
 }
 
 environment() {
-    [ -s .env ] || printf 'APP_NAME="Mint Buckle"\nAPP_ENV=production\nAPP_DEBUG=false\nAPP_KEY=base64:%s\nSESSION_DRIVER=file\nCACHE_STORE=file\nQUEUE_CONNECTION=sync\nMAIL_MAILER=log\nLOG_LEVEL=warning\nDB_PERSISTENT=true\nBCRYPT_ROUNDS=12\n' "$(php -r 'echo base64_encode(random_bytes(32));')" > .env
+    [ -s .env ] || (umask 077 && printf 'APP_NAME="Mint Buckle"\nAPP_ENV=production\nAPP_DEBUG=false\nAPP_KEY=base64:%s\n' "$(php -r 'echo base64_encode(random_bytes(32));')" > .env)
     chmod 600 .env
+    setting 'SESSION_DRIVER=file
+SESSION_ENCRYPT=true
+CACHE_STORE=file
+QUEUE_CONNECTION=database
+MAIL_MAILER=log
+LOG_CHANNEL=daily
+LOG_LEVEL=warning
+DB_PERSISTENT=true
+BCRYPT_ROUNDS=12'
     # The cluster's port may change between starts.
     setting "$(sh bin/lib/pg.sh env)"
 }

@@ -14,6 +14,7 @@ return [
         'taken' => 'Taken',
         'refused' => 'Refused: the list in use was not touched',
         'cancelled' => 'Cancelled: the list in use was not touched',
+        'matching' => 'Taken; past checks are being matched',
     ],
     'coming' => '{source}{dated, select, yes {, dated {day}} other {}}{sized, select, yes {{size, plural, one {, # campaign} other {, # '
         . 'campaigns}}} other {}}.',
@@ -86,4 +87,9 @@ return [
     'no_defect' => 'no defect is named',
     'ask_maker' => 'ask the maker',
     'of_day' => '{day}',
+    'given_up' => 'The work on this list was begun several times and never ended. Nothing of it was taken; try again, or send a smaller '
+        . 'file.',
+    'page' => 'Page {page} of {pages}',
+    'earlier' => 'Earlier ones',
+    'later' => 'Further ones',
 ];

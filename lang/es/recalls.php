@@ -14,6 +14,7 @@ return [
         'taken' => 'Tomada',
         'refused' => 'Rechazada: la lista en uso no se tocó',
         'cancelled' => 'Cancelada: la lista en uso no se tocó',
+        'matching' => 'Tomada; se comparan las revisiones anteriores',
     ],
     'coming' => '{source}{dated, select, yes {, del {day}} other {}}{sized, select, yes {{size, plural, one {, # campaña} other {, # '
         . 'campañas}}} other {}}.',
@@ -88,4 +89,9 @@ return [
     'no_defect' => 'no se nombra ningún defecto',
     'ask_maker' => 'pregunte al fabricante',
     'of_day' => '{day}',
+    'given_up' => 'El trabajo con esta lista se empezó varias veces y nunca terminó. No se tomó nada; pruebe de nuevo o envíe un archivo '
+        . 'más pequeño.',
+    'page' => 'Página {page} de {pages}',
+    'earlier' => 'Anteriores',
+    'later' => 'Siguientes',
 ];

@@ -24,6 +24,11 @@ abstract class BrowserTestCase extends TestCase
 
     protected static string $database;
 
+    /** @var array<string, string> of the application */
+    private static array $env = [];
+
+    private static ?Process $worker = null;
+
     private static ?Process $app = null;
 
     private static ?Process $chromedriver = null;
@@ -39,9 +44,9 @@ abstract class BrowserTestCase extends TestCase
     {
         $root = dirname(__DIR__, 2);
         self::$database = TestDatabase::copy(substr(static::class, strlen(__NAMESPACE__) + 1));
-        $env = [
+        self::$env = [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'true', 'DB_DATABASE' => self::$database, 'DB_PERSISTENT' => 'true',
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4', 'QUEUE_CONNECTION' => 'database',
             'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
             ...static::environment(),
         ];
@@ -51,13 +56,13 @@ abstract class BrowserTestCase extends TestCase
         self::$app = new Process(
             [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'pcov.enabled=0', '-S', "127.0.0.1:{$port}", $root . '/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'],
             $root . '/public',
-            $env + ['APP_URL' => self::$base],
+            self::$env + ['APP_URL' => self::$base],
             null,
             null,
         );
         self::$app->disableOutput()->start();
         static::startBrowser();
-        self::waitForHttp(self::$base . '/up');
+        self::waitForHttp(self::$base . '/sign-in');
     }
 
     public static function tearDownAfterClass(): void
@@ -68,10 +73,19 @@ abstract class BrowserTestCase extends TestCase
         } finally {
             self::$others = [];
             self::$chromedriver?->stop(3);
+            self::$worker?->stop(3);
+            self::$worker = null;
             self::$app?->stop(3);
             (new Process(['sh', '-c', 'rm -rf "$1" "$1"-*', 'sh', self::$profile]))->run();
             TestDatabase::drop(self::$database);
         }
+    }
+
+    /** Does the long work, as bin/start's does. */
+    protected static function startWorker(): void
+    {
+        self::$worker = new Process([PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', 'queue:work', '--sleep=1', '--quiet'], dirname(__DIR__, 2), self::$env, null, null);
+        self::$worker->disableOutput()->start();
     }
 
     protected static function viewport(int $width, int $height, bool $phone = false): void
@@ -150,7 +164,7 @@ abstract class BrowserTestCase extends TestCase
     protected static function startApp(): void
     {
         self::$app?->start();
-        self::waitForHttp(self::$base . '/up');
+        self::waitForHttp(self::$base . '/sign-in');
     }
 
     protected static function startBrowser(): void

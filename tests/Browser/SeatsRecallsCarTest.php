@@ -39,6 +39,7 @@ final class SeatsRecallsCarTest extends BrowserTestCase
         self::$feed = new Process([PHP_BINARY, '-d', 'pcov.enabled=0', '-S', '127.0.0.1:' . self::$feedPort, 'app/StandIns/recall-feed.php'], dirname(__DIR__, 2), null, null, null);
         self::$feed->disableOutput()->start();
         self::waitForHttp('http://127.0.0.1:' . self::$feedPort . '/normal.json');
+        self::startWorker();
     }
 
     public static function tearDownAfterClass(): void

@@ -77,7 +77,15 @@ final class QueueTest extends FeatureTestCase
         yield 'two children of one letter' => ["UPDATE checks SET letter = 'A'", 'checks_visit_id_letter_unique'];
         yield 'a phase there is not' => ["INSERT INTO facts (id, check_id, phase, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'lost', 'x', now(), now(), 1 FROM checks LIMIT 1", 'facts_phase'];
         yield 'a fact of nobody' => ["INSERT INTO facts (id, check_id, phase, key, observed_at, recorded_at, recorded_by) SELECT gen_random_uuid(), id, 'left', 'x', now(), now(), 999 FROM checks LIMIT 1", 'facts_recorded_by_foreign'];
-        yield 'a check that has facts' => ['DELETE FROM checks', 'facts'];
+        yield 'a check that has facts' => ['DELETE FROM checks WHERE signed_at IS NULL', 'facts'];
+        yield 'a signed check gone' => ['DELETE FROM checks WHERE signed_at IS NOT NULL', 'a signed check stays as it is'];
+        yield 'a signed check told otherwise' => ["UPDATE checks SET assessment = '{}' WHERE signed_at IS NOT NULL", 'a signed check stays as it is'];
+        yield 'a signature taken back' => ['UPDATE checks SET signed_at = NULL, signed_by = NULL, rulebook = NULL, assessment = NULL', 'a signed check stays as it is'];
+        yield 'a fact otherwise' => ["UPDATE facts SET value = '1'", 'permission denied for table facts'];
+        yield 'a fact gone' => ['DELETE FROM facts', 'permission denied for table facts'];
+        yield 'all facts gone' => ['TRUNCATE facts CASCADE', 'permission denied for table facts'];
+        yield 'a trigger gone' => ['ALTER TABLE facts DISABLE TRIGGER ALL', 'must be owner of table facts'];
+        yield 'a table of its own' => ['CREATE TABLE mine (id int)', 'permission denied for schema public'];
         yield 'a seat model twice' => ['INSERT INTO seat_models (maker, model, kind, rules) SELECT maker, model, kind, rules FROM seat_models LIMIT 1', 'seat_models_maker_model_version_unique'];
     }
 

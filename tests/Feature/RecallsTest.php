@@ -5,25 +5,33 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Checks\AssembleCase;
+use App\Checks\NoteFact;
 use App\Models\Campaign;
+use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\RecallFollowUp;
 use App\Models\RecallImport;
 use App\Models\RecallList;
 use App\Recalls\ImportState;
 use App\Recalls\MatchAgain;
+use App\Recalls\ReadRecallList;
 use App\Recalls\RecallExport;
+use App\Recalls\TakeRecallList;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Rulebook;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
 
 final class RecallsTest extends FeatureTestCase
 {
@@ -131,8 +139,61 @@ final class RecallsTest extends FeatureTestCase
         self::assertNotNull($list);
         $this->post("/recalls/{$list->id}/follow-ups/{$gone->id}", ['told' => '1'])->assertRedirect();
         self::assertNotNull(RecallFollowUp::query()->where('check_id', $gone->id)->where('recall_list_id', $list->id)->sole()->told_at);
-        app(MatchAgain::class)($list);
+        $import->refresh()->update(['state' => ImportState::Matching, 'matched_to' => null]);
+        app(MatchAgain::class)->goOn($import);
         self::assertNotNull(RecallFollowUp::query()->where('check_id', $gone->id)->where('recall_list_id', $list->id)->sole()->told_at, 'matching once more forgets nothing');
+
+        // The next list names the same again, and one more elsewhere: who was told of all that stays told.
+        $line = "{$model->maker},{$model->model},usable_until_remedy,the label may peel";
+        $told = function (string $csv) use ($gone): bool {
+            $this->put("/recalls/imports/{$this->upload("id,maker,models,advice,defect\n{$csv}", self::today())->id}");
+
+            return RecallFollowUp::query()->where('check_id', $gone->id)->orderByDesc('recall_list_id')->firstOrFail()->told_at !== null;
+        };
+        self::assertTrue($told("Z-1,{$line}\nZ-9,Nobody,N-1,stop_use,x\n"));
+        self::assertFalse($told("Z-1,{$line}\nZ-2,{$line}\n"), 'of another campaign they do not know');
+    }
+
+    /** Matching is killed anywhere and goes on from there; only a list that is matched whole is said to be taken. */
+    public function testMatchingGoesOnWhereItWasKilled(): void
+    {
+        Queue::fake();
+        $model = self::check(1)->seatModel;
+        self::assertNotNull($model);
+        $visit = self::visit(1);
+        $visit->family?->update(['contact' => '0100 555 010']);
+        $facts = self::check(1)->facts()->where('key', 'seat')->firstOrFail();
+        for ($n = 0; $n < 600; $n++) {
+            $check = Check::query()->create(['id' => (string) Str::uuid7(), 'visit_id' => $visit->id, 'letter' => base_convert((string) (36 + $n), 10, 36), 'signed_at' => now(), 'signed_by' => $facts->author->id, 'rulebook' => '1', 'assessment' => []]);
+            NoteFact::append($check, (string) Str::uuid7(), InspectionPhase::Found, 'seat', $facts->value, $facts->author, $facts->recorded_at);
+        }
+        $import = $this->upload("id,maker,models,advice,defect\nZ-1,{$model->maker},{$model->model},stop_use,x\n", self::today());
+        app(ReadRecallList::class)($import->refresh());
+        app(TakeRecallList::class)($import);
+        self::assertSame(ImportState::Matching, $import->refresh()->state);
+        self::assertTrue(app(MatchAgain::class)->goOn($import));
+        self::assertSame([ImportState::Matching, 500], [$import->refresh()->state, $import->matched]);
+        $this->get("/recalls/imports/{$import->id}")->assertOk()->assertSee('past checks are being matched')->assertSee('data-state="matching"', false);
+
+        try {
+            DB::transaction(function () use ($import): void {
+                app(MatchAgain::class)->goOn($import);
+                throw new RuntimeException('killed');
+            });
+        } catch (RuntimeException) {
+            self::assertSame([ImportState::Matching, 500], [$import->refresh()->state, $import->matched], 'half a step is none');
+        }
+        self::assertFalse(app(MatchAgain::class)->goOn($import));
+        self::assertSame(ImportState::Taken, $import->refresh()->state);
+        self::assertFalse(app(MatchAgain::class)->goOn($import), 'nothing is done twice');
+        self::assertSame(Check::query()->count(), $import->refresh()->matched);
+        self::assertSame(600, RecallFollowUp::query()->where('recall_list_id', $import->recall_list_id)->whereRelation('check', 'rulebook', '1')->count());
+
+        $page = $this->get('/recalls')->assertOk()->assertSee('Page 1 of');
+        self::assertLessThan(150_000, strlen((string) $page->getContent()));
+        $this->get('/recalls?families=2')->assertOk()->assertSee('Page 2 of');
+        $this->get('/recalls?families=999')->assertOk();
+        $this->get('/recalls?families[]=x')->assertOk();
     }
 
     public function testExportsAreReadBackUnchanged(): void

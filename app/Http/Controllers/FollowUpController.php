@@ -20,6 +20,6 @@ final readonly class FollowUpController
             ->where('check_id', $check)
             ->update(['told_at' => $told ? $clock->now() : null, 'told_by' => $told ? $request->user()?->getAuthIdentifier() : null]);
 
-        return redirect()->to(route('recalls') . '#follow-up');
+        return redirect()->back(fallback: route('recalls'))->withFragment('follow-up');
     }
 }

@@ -19,6 +19,7 @@ final readonly class RecallController
     {
         $list = RecallList::current();
         $search = $request->string('q')->trim()->toString();
+        $toTell = $list?->toTell()->with(['check.visit.family', 'check.seatModel'])->paginate(RecallsPage::FAMILIES, pageName: 'families');
 
         return view('pages.recalls.index', ['page' => new RecallsPage(
             $list,
@@ -27,7 +28,8 @@ final readonly class RecallController
             RecallImport::query()->orderByDesc('id')->limit(5)->get(),
             $list?->shown($search, RecallsPage::SHOWN) ?? new Collection(),
             $search,
-            $list?->followUps()->with(['check.visit.family', 'check.seatModel'])->get() ?? new Collection(),
+            $toTell,
+            ($list?->followUps()->count() ?? 0) - ($toTell?->total() ?? 0),
         )]);
     }
 }

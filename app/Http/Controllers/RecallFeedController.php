@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\RecallFeedRequest;
-use App\Recalls\FetchRecallFeed;
+use App\Recalls\Work\FetchFeed;
 use Illuminate\Http\RedirectResponse;
 
 final readonly class RecallFeedController
@@ -13,8 +13,7 @@ final readonly class RecallFeedController
     public function store(RecallFeedRequest $request): RedirectResponse
     {
         $import = $request->toImport();
-        $behaviour = $request->behaviour();
-        dispatch(static fn(FetchRecallFeed $fetch) => $fetch($import, $behaviour))->afterResponse();
+        FetchFeed::dispatch($import->id, $request->behaviour());
 
         return redirect()->route('recalls.imports.show', $import);
     }

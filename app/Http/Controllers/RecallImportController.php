@@ -9,8 +9,8 @@ use App\Models\RecallImport;
 use App\Recalls\ImportPage;
 use App\Recalls\ImportState;
 use App\Recalls\Progress;
-use App\Recalls\ReadRecallList;
-use App\Recalls\TakeRecallList;
+use App\Recalls\Work\ReadList;
+use App\Recalls\Work\TakeList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +21,7 @@ final readonly class RecallImportController
     public function store(RecallFileRequest $request): RedirectResponse
     {
         $import = $request->toImport();
-        dispatch(static fn(ReadRecallList $read) => $read($import))->afterResponse();
+        ReadList::dispatch($import->id);
 
         return redirect()->route('recalls.imports.show', $import);
     }
@@ -41,7 +41,7 @@ final readonly class RecallImportController
                 ->where('state', ImportState::Ready)
                 ->update(['state' => ImportState::Taking]) === 1
         ) {
-            dispatch(static fn(TakeRecallList $take) => $take($import->refresh()))->afterResponse();
+            TakeList::dispatch($import->id);
         }
 
         return redirect()->route('recalls.imports.show', $import);

@@ -1,3 +1,4 @@
+@use('Symfony\Component\Uid\UuidV7')
 @props(['page', 'rider', 'check', 'findings', 'unknown'])
 <section class="card-work rider-card" id="rider-{{ $rider->name }}" data-rider-card="{{ $rider->name }}">
     <h2><a href="{{ route('checks.show', [$check->id, 'left', 'place']) }}">{{ __('visits.child', ['letter' => $rider->name]) }}</a>
@@ -8,6 +9,7 @@
     </h2>
     <form method="post" action="{{ route('visits.seat', $page->visit) }}" class="choices" data-seat-form>
         @csrf
+        <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
         @foreach ($page->places() as $place => $title)
             <button @class(['choice', 'on' => $place === $rider->nowAt]) name="places[{{ $rider->name }}]" value="{{ $place }}"
                 aria-pressed="{{ $place === $rider->nowAt

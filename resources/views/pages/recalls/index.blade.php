@@ -64,7 +64,7 @@
     </div>
     <section class="card-work" id="follow-up" aria-labelledby="follow-up-title">
         <h2 id="follow-up-title">{{ __('recalls.to_tell') }}</h2>
-        @forelse ($page->followUps as $followUp)
+        @forelse ($page->followUps ?? [] as $followUp)
             <article class="follow-up" data-follow-up="{{ $followUp->answer }}">
                 <h3>
                     <x-buckle-mark :state="$followUp->answer === 'affected' ? 'do_not_use' : 'not_finished'" :size="32" />
@@ -95,6 +95,17 @@
         @empty
             <p class="empty">{{ __('recalls.nobody') }}</p>
         @endforelse
+        @if ($page->followUps?->hasPages())
+            <nav class="choices" aria-label="{{ __('recalls.to_tell') }}">
+                @if ($page->followUps->previousPageUrl() !== null)
+                    <a class="quiet" href="{{ $page->followUps->previousPageUrl() }}#follow-up">{{ __('recalls.earlier') }}</a>
+                @endif
+                <span>{{ __('recalls.page', ['page' => $page->followUps->currentPage(), 'pages' => $page->followUps->lastPage()]) }}</span>
+                @if ($page->followUps->hasMorePages())
+                    <a class="quiet" href="{{ $page->followUps->nextPageUrl() }}#follow-up">{{ __('recalls.later') }}</a>
+                @endif
+            </nav>
+        @endif
         @if ($page->others > 0)
             <p class="hint">{{ __('recalls.others', ['n' => $page->others]) }}</p>
         @endif
