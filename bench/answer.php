@@ -8,42 +8,9 @@
 
 declare(strict_types=1);
 
-use App\Checks\NoteFact;
-use App\Models\Check;
-use Illuminate\Contracts\Console\Kernel;
 use Symfony\Component\Uid\UuidV7;
 
-require __DIR__ . '/../vendor/autoload.php';
-
-/** @var Illuminate\Foundation\Application $app */
-$app = require __DIR__ . '/../bootstrap/app.php';
-$app->make(Kernel::class)->bootstrap();
-
-/** A copy of the demo's check on a day of its own in the past, so that no demo screen shows it. */
-function benchCheck(): Check
-{
-    $demo = Check::query()
-        ->whereNull('signed_at')
-        ->whereHas('visit', static fn($visit) => $visit->where('ticket', 3))
-        ->with(['facts.author', 'visit.event'])
-        ->firstOrFail();
-    $event = $demo->visit->event->replicate()->fill([
-        'name' => 'Benchmark',
-        'held_on' => $demo->visit->event->held_on->subYears(1),
-        'recall_list_id' => null,
-    ]);
-    $event->save();
-    $visit = $demo->visit->replicate()->fill(['checkup_event_id' => $event->id, 'submission' => UuidV7::generate()]);
-    $visit->save();
-    $check = Check::query()->create(['id' => UuidV7::generate(), 'visit_id' => $visit->id, 'letter' => 'A']);
-    foreach ($demo->facts as $fact) {
-        if (! str_starts_with($fact->key, 'child.born_on')) {
-            NoteFact::append($check, UuidV7::generate(), $fact->phase, $fact->key, $fact->value, $fact->author, $fact->recorded_at);
-        }
-    }
-
-    return $check;
-}
+require __DIR__ . '/sessions.php';
 
 $base = trim((string) shell_exec('sleep 1; sh bin/lib/serve.sh url'));
 $jar = tempnam(sys_get_temp_dir(), 'bench');

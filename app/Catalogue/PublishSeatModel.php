@@ -16,6 +16,8 @@ use stdClass;
 /** Puts a model into the catalogue, or a newer version of one that is there; what is just the same changes nothing. */
 final readonly class PublishSeatModel
 {
+    private const AT_ONCE = 500;
+
     /**
      * As somebody typed it who looked at a certain version.
      *
@@ -38,12 +40,11 @@ final readonly class PublishSeatModel
     public static function put(stdClass $rules, string $kind, ?User $author, ?Closure $mayReplace = null): SeatModel
     {
         return DB::transaction(static function () use ($rules, $kind, $author, $mayReplace): SeatModel {
-            $text = static fn(string $key): string => is_string($rules->{$key} ?? null) ? $rules->{$key} : '';
             // A model that is not there yet has no row to lock: its name is locked instead.
-            DB::select('select pg_advisory_xact_lock(hashtextextended(?, 0))', ["{$text('maker')}\n{$text('model')}"]);
+            DB::select('select pg_advisory_xact_lock(hashtextextended(?, 0))', [self::named($rules)]);
             $before = SeatModel::query()
-                ->where('maker', $text('maker'))
-                ->where('model', $text('model'))
+                ->where('maker', self::text($rules, 'maker'))
+                ->where('model', self::text($rules, 'model'))
                 ->orderByDesc('version')
                 ->first();
             if ($before !== null && $before->replaced_by === null && $before->kind === $kind && self::same($before->rules, $rules)) {
@@ -51,9 +52,9 @@ final readonly class PublishSeatModel
             }
             $mayReplace?->__invoke($before);
             $model = SeatModel::query()->create([
-                'maker' => $text('maker'),
-                'model' => $text('model'),
-                'name' => $text('name') === '' ? null : $text('name'),
+                'maker' => self::text($rules, 'maker'),
+                'model' => self::text($rules, 'model'),
+                'name' => self::text($rules, 'name') ?: null,
                 'kind' => $kind,
                 'rules' => $rules,
                 'version' => ($before->version ?? 0) + 1,
@@ -68,7 +69,7 @@ final readonly class PublishSeatModel
     }
 
     /**
-     * All of them or none.
+     * All of them or none; of one that stands there twice the later one.
      *
      * @param list<array{kind: string, rules: stdClass}> $models
      * @return int how many were new or changed
@@ -76,11 +77,68 @@ final readonly class PublishSeatModel
     public static function all(array $models, User $author): int
     {
         return DB::transaction(static function () use ($models, $author): int {
-            $before = SeatModel::query()->count();
-            array_map(static fn(array $model): SeatModel => self::put($model['rules'], $model['kind'], $author), $models);
+            // Whoever publishes meanwhile waits, or is told to come again: versions are counted up once for all.
+            DB::statement('LOCK TABLE seat_models IN SHARE ROW EXCLUSIVE MODE');
+            $latest = self::latest();
+            $fresh = [];
+            foreach ($models as $model) {
+                $name = self::named($model['rules']);
+                $before = $latest[$name] ?? null;
+                if ($before !== null && $before->kind === $model['kind'] && self::same($before->rules, $model['rules'])) {
+                    unset($fresh[$name]);
+                } else {
+                    $fresh[$name] = self::row($model['rules'], $model['kind'], $before?->version, $author);
+                }
+            }
+            foreach (array_chunk($fresh, self::AT_ONCE) as $rows) {
+                SeatModel::query()->insert($rows);
+            }
+            DB::statement(
+                'UPDATE seat_models AS older SET replaced_by = newer.id FROM seat_models AS newer WHERE older.replaced_by IS NULL '
+                    . 'AND newer.maker = older.maker AND newer.model = older.model AND newer.version = older.version + 1',
+            );
+            SeatModel::forgetNames();
+            Projection::forget(null, Verdict::NotFinished);
 
-            return SeatModel::query()->count() - $before;
+            return count($fresh);
         });
+    }
+
+    /** @return array<string, SeatModel> versions in use by maker and number */
+    private static function latest(): array
+    {
+        $latest = [];
+        foreach (SeatModel::inUse()->get() as $model) {
+            $latest["{$model->maker}\n{$model->model}"] = $model;
+        }
+
+        return $latest;
+    }
+
+    private static function named(stdClass $rules): string
+    {
+        return self::text($rules, 'maker') . "\n" . self::text($rules, 'model');
+    }
+
+    private static function text(stdClass $rules, string $key): string
+    {
+        return is_string($rules->{$key} ?? null) ? $rules->{$key} : '';
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(stdClass $rules, string $kind, ?int $before, User $author): array
+    {
+        return [
+            'maker' => self::text($rules, 'maker'),
+            'model' => self::text($rules, 'model'),
+            'name' => self::text($rules, 'name') ?: null,
+            'kind' => $kind,
+            'rules' => json_encode($rules, JSON_THROW_ON_ERROR),
+            'version' => ($before ?? 0) + 1,
+            'entered_by' => $author->id,
+            'created_at' => now(),
+            'updated_at' => now(),
+        ];
     }
 
     private static function same(stdClass $one, stdClass $other): bool

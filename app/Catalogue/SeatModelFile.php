@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Files\Csv;
 use App\Models\SeatModel;
 use App\Words\Telling;
+use Generator;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\CaseFile\InvalidCase;
-use MintBuckle\Core\CaseFile\JsonText;
+use MintBuckle\Core\CaseFile\JsonList;
 use MintBuckle\Core\Catalogue\ModelField;
 use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
@@ -29,15 +31,22 @@ final readonly class SeatModelFile
 
     public const VERSION = 1;
 
+    /** More help nobody. */
+    private const MOST_PROBLEMS = 100;
+
     /**
      * @param list<array{kind: string, rules: stdClass}> $models
      * @param list<string> $problems
      */
     private function __construct(public array $models, public array $problems) {}
 
-    public static function read(string $text): self
+    /** @param resource $stream of a whole file */
+    public static function read($stream): self
     {
-        return str_starts_with(ltrim($text, "\u{FEFF} \n\r\t"), '{') ? self::json($text) : self::csv($text);
+        $start = ltrim((string) fread($stream, 64), "\u{FEFF} \n\r\t");
+        rewind($stream);
+
+        return str_starts_with($start, '{') ? self::json($stream) : self::csv($stream);
     }
 
     /** @param Collection<int, SeatModel> $models */
@@ -58,17 +67,10 @@ final readonly class SeatModelFile
     {
         $out = fopen('php://temp', 'w+b');
         assert($out !== false);
-        fputcsv($out, ['kind', ...self::columns()], ',', '"', '', "\r\n");
+        Csv::write($out, ['kind', ...self::columns()]);
         foreach ($models as $model) {
             $typed = ModelText::show($model->rules);
-            fputcsv(
-                $out,
-                [$model->kind, ...array_map(static fn(string $path): string => $typed[$path] ?? '', self::columns())],
-                ',',
-                '"',
-                '',
-                "\r\n",
-            );
+            Csv::write($out, [$model->kind, ...array_map(static fn(string $path): string => $typed[$path] ?? '', self::columns())]);
         }
         rewind($out);
 
@@ -81,82 +83,115 @@ final readonly class SeatModelFile
         return array_map(static fn(ModelField $f): string => $f->path, array_merge(...array_values(ModelFields::simple())));
     }
 
-    private static function json(string $text): self
+    /** @param resource $stream */
+    private static function json($stream): self
     {
+        [$models, $problems] = [[], []];
         try {
-            $file = JsonText::decode($text);
+            $items = JsonList::read(self::chunks($stream), 'models');
+            foreach ($items as $index => $model) {
+                if ($model instanceof InvalidCase) {
+                    array_push($problems, ...explode("\n", $model->getMessage()));
+                    continue;
+                }
+                $rules = ($model->rules ?? null) instanceof stdClass ? $model->rules : new stdClass();
+                $kind = is_string($model->kind ?? null) ? $model->kind : '';
+                array_push($problems, ...self::problems("models.{$index}", $rules, $kind, []));
+                if (count($problems) >= self::MOST_PROBLEMS) {
+                    return new self([], $problems);
+                }
+                $models[] = ['kind' => $kind, 'rules' => $rules];
+            }
+            $file = $items->getReturn();
         } catch (InvalidCase $e) {
             return new self([], explode("\n", $e->getMessage()));
         }
-        if (
-            ! in_array($file->format ?? null, [self::FORMAT, self::FORMER], true)
-            || ($file->version ?? null) !== self::VERSION
-            || ! is_array($file->models ?? null)
-        ) {
-            return new self(
-                [],
-                [Telling::now()->tell(new Message(
-                    'catalogue.wrong.format',
-                    ['format' => self::FORMAT, 'version' => (string) self::VERSION],
-                ))],
-            );
-        }
-        $models = [];
-        $problems = [];
-        foreach (array_values($file->models) as $index => $model) {
-            $rules = $model instanceof stdClass && ($model->rules ?? null) instanceof stdClass ? $model->rules : new stdClass();
-            $kind = $model instanceof stdClass && is_string($model->kind ?? null) ? $model->kind : '';
-            $problems = [...$problems, ...self::problems("models.{$index}", $rules, $kind, [])];
-            $models[] = ['kind' => $kind, 'rules' => $rules];
-        }
+        $isOurs = in_array($file->format ?? null, [self::FORMAT, self::FORMER], true) && ($file->version ?? null) === self::VERSION;
 
-        return new self($models, $problems);
+        return $isOurs ? new self($problems === [] ? $models : [], $problems) : new self([], [Telling::now()->tell(new Message(
+            'catalogue.wrong.format',
+            ['format' => self::FORMAT, 'version' => (string) self::VERSION],
+        ))]);
     }
 
-    private static function csv(string $text): self
+    /**
+     * @param resource $stream
+     * @return Generator<int, string>
+     */
+    private static function chunks($stream): Generator
     {
-        $in = fopen('php://temp', 'w+b');
-        assert($in !== false);
-        fwrite($in, $text);
-        rewind($in);
-        $header = array_map(static fn(?string $c): string => trim((string) $c, " \u{FEFF}"), fgetcsv($in, null, ',', '"', '') ?: []);
-        $unknown = array_diff($header, ['kind', ...self::columns()]);
-        if ($unknown !== [] || array_diff(['kind', 'maker', 'model'], $header) !== []) {
-            return new self(
-                [],
-                $unknown !== []
-                    ? array_values(array_map(
-                        static fn(string $c): string => Telling::now()->tell(new Message('catalogue.wrong.column', ['column' => $c])),
-                        $unknown,
-                    ))
-                    : [Telling::now()->word('catalogue.wrong.columns')],
-            );
+        while (($chunk = fread($stream, 65_536)) !== false && $chunk !== '') {
+            yield $chunk;
         }
-        $models = [];
-        $problems = [];
-        $line = 2;
-        while (($fields = fgetcsv($in, null, ',', '"', '')) !== false) {
-            if ($fields !== [null] && count($fields) === count($header)) {
-                $typed = array_combine($header, array_map(strval(...), $fields));
-                $before = SeatModel::inUse()->where('maker', $typed['maker'])->where('model', $typed['model'])->first();
-                $read = ModelText::read(
-                    $typed + [
-                        ModelText::MODES => array_keys((array) ($before->rules->modes ?? [])),
-                    ] + ($before === null ? [] : ModelText::show($before->rules)),
-                    $before?->rules,
-                );
-                $problems = [...$problems, ...self::problems("line {$line}", $read->rules, $typed['kind'], $read->problems)];
-                $models[] = ['kind' => $typed['kind'], 'rules' => $read->rules];
-            } elseif ($fields !== [null]) {
+    }
+
+    /** @param resource $stream */
+    private static function csv($stream): self
+    {
+        $records = Csv::records($stream);
+        $first = $records->valid() ? $records->current() : [];
+        $header = array_map(static fn(?string $c): string => trim((string) $c, " \u{FEFF}"), Csv::isText($first) ? $first : []);
+        $wrong = self::wrongColumns($header);
+        if ($wrong !== []) {
+            return new self([], $wrong);
+        }
+        [$models, $problems] = [[], []];
+        $known = self::known();
+        for ($records->next(); $records->valid() && count($problems) < self::MOST_PROBLEMS; $records->next()) {
+            [$line, $fields] = [$records->key(), $records->current()];
+            if ($fields === [null]) {
+                continue;
+            }
+            if (count($fields) !== count($header) || ! Csv::isText($fields)) {
                 $problems[] = Telling::now()->tell(new Message(
                     'catalogue.wrong.fields',
                     ['line' => $line, 'has' => count($fields), 'first' => count($header)],
                 ));
+                continue;
             }
-            $line += 1 + substr_count(implode('', $fields), "\n");
+            $typed = array_combine($header, array_map(strval(...), $fields));
+            $before = $known["{$typed['maker']}\n{$typed['model']}"] ?? null;
+            $read = ModelText::read(
+                $typed + [
+                    ModelText::MODES => array_keys((array) ($before->modes ?? [])),
+                ] + ($before === null ? [] : ModelText::show($before)),
+                $before,
+            );
+            array_push($problems, ...self::problems("line {$line}", $read->rules, $typed['kind'], $read->problems));
+            $models[] = ['kind' => $typed['kind'], 'rules' => $read->rules];
         }
 
-        return new self($models, $problems);
+        return new self($problems === [] ? $models : [], $problems);
+    }
+
+    /**
+     * @param list<string> $header
+     * @return list<string> what is wrong with it
+     */
+    private static function wrongColumns(array $header): array
+    {
+        $unknown = array_values(array_diff($header, ['kind', ...self::columns()]));
+        if ($unknown === []) {
+            $isWhole = array_diff(['kind', 'maker', 'model'], $header) === [] && count(array_unique($header)) === count($header);
+
+            return $isWhole ? [] : [Telling::now()->word('catalogue.wrong.columns')];
+        }
+
+        return array_map(
+            static fn(string $c): string => Telling::now()->tell(new Message('catalogue.wrong.column', ['column' => $c])),
+            array_slice($unknown, 0, self::MOST_PROBLEMS),
+        );
+    }
+
+    /** @return array<string, stdClass> rules of the models in use, by maker and number */
+    private static function known(): array
+    {
+        $known = [];
+        foreach (SeatModel::inUse()->lazy() as $model) {
+            $known["{$model->maker}\n{$model->model}"] = $model->rules;
+        }
+
+        return $known;
     }
 
     /**
@@ -169,6 +204,9 @@ final readonly class SeatModelFile
             ['maker', 'model'],
             static fn(string $key): bool => ! is_string($rules->{$key} ?? null) || $rules->{$key} === '',
         );
+        if (str_contains(json_encode($rules, JSON_THROW_ON_ERROR), '\\u0000')) {
+            return ["{$where}: " . Telling::now()->word('manual_text.no_text')];
+        }
         $all = $known + array_fill_keys($lacking, new Message('manual_text.needed')) + ModelText::refused($rules) + (
             in_array($kind, SeatModel::KINDS, true)
                 ? []

@@ -28,7 +28,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class RecallImport extends Model
 {
-    protected $fillable = ['source', 'path', 'dated', 'state', 'size', 'problems', 'changes', 'recall_list_id', 'matched_to', 'matched', 'begun_by'];
+    protected $fillable = [
+        'source', 'path', 'dated', 'state', 'size', 'problems', 'changes', 'recall_list_id', 'matched_to', 'matched', 'begun_by',
+    ];
 
     protected function casts(): array
     {

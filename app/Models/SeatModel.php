@@ -89,9 +89,14 @@ final class SeatModel extends Model
 
     protected static function booted(): void
     {
-        $forget = static fn(): bool => Cache::forget(self::NAMES);
-        static::saved($forget);
-        static::deleted($forget);
+        static::saved(self::forgetNames(...));
+        static::deleted(self::forgetNames(...));
+    }
+
+    /** After rows were written that no model was made for. */
+    public static function forgetNames(): void
+    {
+        Cache::forget(self::NAMES);
     }
 
     protected function casts(): array

@@ -22,6 +22,8 @@ final readonly class ReadRecallList
     /** So many ids of each kind of change are kept to be shown. */
     private const SHOWN = 50;
 
+    private const PROBLEMS = 100;
+
     private const EVERY = 500;
 
     public function __construct(private ClockInterface $clock, private Progress $progress) {}
@@ -62,7 +64,7 @@ final readonly class ReadRecallList
                 'state' => ImportState::Refused,
                 'problems' => array_map(
                     static fn(Problem $p): array => ['path' => $p->path, 'message' => $p->message],
-                    array_slice($e->problems, 0, self::SHOWN),
+                    array_slice($e->problems, 0, self::PROBLEMS),
                 ),
             ]);
         } catch (Cancelled) {

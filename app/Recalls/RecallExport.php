@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Recalls;
 
+use App\Files\Csv;
 use App\Models\Campaign;
 use App\Models\RecallList;
 use Illuminate\Support\LazyCollection;
@@ -19,15 +20,11 @@ final readonly class RecallExport
     {
         $out = fopen('php://output', 'wb');
         assert($out !== false);
-        fputcsv($out, RecallIntake::COLUMNS, ',', '"', '', "\r\n");
+        Csv::write($out, RecallIntake::COLUMNS);
         foreach ($this->campaigns() as $campaign) {
-            fputcsv(
+            Csv::write(
                 $out,
                 array_map(static fn(string $column): string => self::field($campaign->{$column} ?? null), RecallIntake::COLUMNS),
-                ',',
-                '"',
-                '',
-                "\r\n",
             );
         }
     }

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Recalls;
 
+use App\Files\Csv;
+use Generator;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\InvalidCase;
+use MintBuckle\Core\CaseFile\JsonList;
 use MintBuckle\Core\Facts\Campaign;
 use MintBuckle\Core\Recall\RecallIntake;
 use stdClass;
 
-/** A recall list as a file: CSV per RFC 4180, read line by line, or JSON by its schema. What it says is the core's to judge. */
+/**
+ * A recall list as a file: CSV per RFC 4180, line by line, or JSON by its schema, campaign by campaign. What it says is the core's to
+ * judge.
+ */
 final readonly class RecallFile
 {
-    /** JSON is read whole: above this a list comes as CSV. */
-    private const MOST_JSON_BYTES = 67_108_864;
+    private const CHUNK = 65_536;
 
     private function __construct(public ?CalendarDate $dated, public int $size) {}
 
@@ -39,67 +44,80 @@ final readonly class RecallFile
         $date = $intake->dated($dated);
         $stream = fopen($path, 'rb');
         assert($stream !== false);
-        $header = fgetcsv($stream, null, ',', '"', '');
-        $columns = is_array($header) ? $intake->header($header) : $intake->header([]);
-        $line = 2;
+        $records = Csv::records($stream);
+        $header = $records->valid() ? $records->current() : [];
+        if (! Csv::isText($header)) {
+            $intake->problem('line 1', 'is not UTF-8 text');
+        }
+        $columns = $intake->hasProblems() ? null : $intake->header($header);
         $size = 0;
-        while ($columns !== null && ! $intake->isHopeless() && ($fields = fgetcsv($stream, null, ',', '"', '')) !== false) {
-            if ($fields !== [null]) {
-                if (! self::isText($fields)) {
-                    $intake->problem("line {$line}", 'is not UTF-8 text');
-                }
-                $campaign = $intake->row($columns, $fields, $line);
-                if ($campaign !== null && ! $intake->hasProblems()) {
-                    $each($campaign, ++$size);
-                }
+        for ($records->next(); $columns !== null && ! $intake->isHopeless() && $records->valid(); $records->next()) {
+            [$line, $fields] = [$records->key(), $records->current()];
+            if ($fields === [null]) {
+                continue;
             }
-            $line += 1 + substr_count(implode('', $fields), "\n");
+            if (! Csv::isText($fields)) {
+                $intake->problem("line {$line}", 'is not UTF-8 text');
+                continue;
+            }
+            $campaign = $intake->row($columns, $fields, $line);
+            if ($campaign !== null && ! $intake->hasProblems()) {
+                $each($campaign, ++$size);
+            }
         }
         fclose($stream);
 
         return new self($date, $size);
     }
 
-    /** @param list<string|null> $fields */
-    private static function isText(array $fields): bool
-    {
-        return mb_check_encoding(implode('', $fields), 'UTF-8');
-    }
-
     /** @param callable(Campaign, int): void $each */
     private static function json(string $path, RecallIntake $intake, callable $each): self
     {
-        $list = filesize($path) > self::MOST_JSON_BYTES ? null : json_decode((string) file_get_contents($path));
-        if (
-            ! $list instanceof stdClass
-            || ($list->format ?? null) !== RecallIntake::FORMAT
-            || ($list->version ?? null) !== RecallIntake::VERSION
-            || ! is_array($list->campaigns ?? null)
-        ) {
-            $intake->problem('(file)', 'is no ' . RecallIntake::FORMAT . ' of version ' . RecallIntake::VERSION . ', or was cut short');
+        $size = 0;
+        $items = JsonList::read(self::chunks($path), 'campaigns');
+        try {
+            foreach ($items as $index => $row) {
+                $campaign = $row instanceof stdClass ? self::campaign($row, $intake, "campaigns.{$index}") : $intake->refused($row);
+                if ($campaign !== null && ! $intake->hasProblems()) {
+                    $each($campaign, ++$size);
+                }
+                if ($intake->isHopeless()) {
+                    return new self(null, 0);
+                }
+            }
+            $list = $items->getReturn();
+        } catch (InvalidCase $e) {
+            $intake->refused($e);
 
             return new self(null, 0);
         }
-        $unknown = array_diff(array_keys(get_object_vars($list)), ['format', 'version', 'dated', 'campaigns']);
-        foreach ($unknown as $key) {
+        if (($list->format ?? null) !== RecallIntake::FORMAT || ($list->version ?? null) !== RecallIntake::VERSION) {
+            $intake->problem('(file)', 'is no ' . RecallIntake::FORMAT . ' of version ' . RecallIntake::VERSION . ', or was cut short');
+        }
+        foreach (array_diff(array_keys(get_object_vars($list)), ['format', 'version', 'dated']) as $key) {
             $intake->problem($key, 'is not a key of this format');
         }
-        $date = $intake->dated(is_string($list->dated ?? null) ? $list->dated : null);
-        $size = 0;
-        $rows = is_array($list->campaigns) ? array_values($list->campaigns) : [];
-        foreach ($rows as $index => $row) {
-            if (! $row instanceof stdClass) {
-                $intake->problem("campaigns.{$index}", 'must be an object');
-            }
-            $campaign = $intake->campaign($row instanceof stdClass ? $row : new stdClass(), "campaigns.{$index}");
-            if ($campaign !== null && ! $intake->hasProblems()) {
-                $each($campaign, ++$size);
-            }
-            if ($intake->isHopeless()) {
-                break;
-            }
+
+        return new self($intake->dated(is_string($list->dated ?? null) ? $list->dated : null), $size);
+    }
+
+    private static function campaign(stdClass $row, RecallIntake $intake, string $where): ?Campaign
+    {
+        if (str_contains(json_encode($row, JSON_THROW_ON_ERROR), '\\u0000')) {
+            $intake->problem($where, 'holds a character that no text has');
         }
 
-        return new self($date, $size);
+        return $intake->campaign($row, $where);
+    }
+
+    /** @return Generator<int, string> */
+    private static function chunks(string $path): Generator
+    {
+        $stream = fopen($path, 'rb');
+        assert($stream !== false);
+        while (($chunk = fread($stream, self::CHUNK)) !== false && $chunk !== '') {
+            yield $chunk;
+        }
+        fclose($stream);
     }
 }

@@ -9,6 +9,9 @@ use MintBuckle\Core\Telling\Message;
 /** Collects what is wrong while a case is read, so that the writer of the file hears everything at once. */
 final class Problems
 {
+    /** Where what is wrong is no single value. */
+    public const FILE = '(file)';
+
     /** @var list<Problem> */
     private array $found = [];
 
@@ -19,7 +22,7 @@ final class Problems
      */
     public function add(string $path, string $message, ?Message $told = null): null
     {
-        $this->found[] = new Problem($path === '' ? '(file)' : $path, $message, $told);
+        $this->found[] = new Problem($path === '' ? self::FILE : $path, $message, $told);
 
         return null;
     }

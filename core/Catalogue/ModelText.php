@@ -107,7 +107,9 @@ final readonly class ModelText
                 $kept->{$mode->value} = $before->{$mode->value} ?? new stdClass();
             }
         }
-        $rules->modes = $kept;
+        if ($modes !== [] || isset($rules->modes)) {
+            $rules->modes = $kept;
+        }
     }
 
     private static function remove(stdClass $rules, string $path): void

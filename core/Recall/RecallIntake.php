@@ -135,6 +135,14 @@ final class RecallIntake
         $this->problems[] = new Problem($where, $message);
     }
 
+    /** What somebody else found wrong with the file; always null, so that a reader can end with it. */
+    public function refused(InvalidCase $e): null
+    {
+        array_push($this->problems, ...$e->problems);
+
+        return null;
+    }
+
     public function hasProblems(): bool
     {
         return $this->problems !== [];

@@ -36,6 +36,7 @@ return new class extends Migration {
     private static function allow(array $states): void
     {
         DB::statement('ALTER TABLE recall_imports DROP CONSTRAINT recall_imports_state');
-        DB::statement("ALTER TABLE recall_imports ADD CONSTRAINT recall_imports_state CHECK (state IN ('" . implode("', '", $states) . "'))");
+        $list = "'" . implode("', '", $states) . "'";
+        DB::statement("ALTER TABLE recall_imports ADD CONSTRAINT recall_imports_state CHECK (state IN ({$list}))");
     }
 };

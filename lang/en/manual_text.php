@@ -19,4 +19,5 @@ return [
     'needed' => 'Needed.',
     'unreadable' => 'Cannot be read. Like this: {how}.',
     'kind' => 'Must be one of: {kinds}.',
+    'no_text' => 'holds a character that no text has.',
 ];

@@ -51,7 +51,7 @@ return [
         'large_list' => 'The file is larger than 64 MiB.',
         'dated' => 'Enter the list’s date as 2026-10-01.',
         'models' => 'Choose a file: JSON or CSV.',
-        'large' => 'The file is larger than 1 MiB.',
+        'large' => 'The file is larger than 32 MiB.',
     ],
     'sign_in' => [
         'name' => 'Enter your name.',

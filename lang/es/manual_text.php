@@ -19,4 +19,5 @@ return [
     'needed' => 'Hace falta.',
     'unreadable' => 'No puede leerse. Así: {how}.',
     'kind' => 'Debe ser uno de: {kinds}.',
+    'no_text' => 'contiene un carácter que ningún texto tiene.',
 ];

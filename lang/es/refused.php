@@ -51,7 +51,7 @@ return [
         'large_list' => 'El archivo supera 64 MiB.',
         'dated' => 'Anote la fecha de la lista como 2026-10-01.',
         'models' => 'Elija un archivo: JSON o CSV.',
-        'large' => 'El archivo supera 1 MiB.',
+        'large' => 'El archivo supera 32 MiB.',
     ],
     'sign_in' => [
         'name' => 'Escriba su nombre.',

@@ -11,8 +11,6 @@ use App\Models\Fact;
 use App\Models\User;
 use App\Units;
 use App\Visits\CompleteVisit;
-use Illuminate\Database\QueryException;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use MintBuckle\Core\Assessor;
@@ -71,20 +69,6 @@ final class FactsTest extends FeatureTestCase
         $this->answer($check, 'seat.history.damage', ['answer' => 'add', 'name' => 'crack'], id: $id)->assertOk();
 
         self::assertSame(['crack'], AssembleCase::read($check->fresh() ?? $check, InspectionPhase::Left)->seat?->history->damage);
-    }
-
-    public function testFactsCannotBeChanged(): void
-    {
-        $this->expectException(QueryException::class);
-        $this->expectExceptionMessage('facts are append-only');
-        DB::table('facts')->limit(1)->update(['key' => 'x']);
-    }
-
-    public function testFactsCannotBeDeleted(): void
-    {
-        $this->expectException(QueryException::class);
-        $this->expectExceptionMessage('facts are append-only');
-        Fact::query()->firstOrFail()->delete();
     }
 
     public function testFoundStaysWhatItWasWhileLeftMovesOn(): void

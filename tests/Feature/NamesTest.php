@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Checks\NoteFact;
 use App\Models\Check;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -71,13 +72,17 @@ final class NamesTest extends FeatureTestCase
         $this->get('/seats?q=zzz')->assertSee('No model has these words.');
     }
 
-    /** A good check whose family is still here. */
-    private function reopened(Check $check): Check
+    /** The same facts on a visit that has not left yet: what was signed stays as it is. */
+    private function reopened(Check $signed): Check
     {
         $this->signedIn();
-        $check->visit->update(['left_at' => null]);
-        $check->update(['signed_at' => null, 'signed_by' => null, 'rulebook' => null, 'assessment' => null, 'sheet' => null]);
+        $visit = $signed->visit->replicate()->fill(['ticket' => 900, 'left_at' => null, 'submission' => Str::uuid7()->toString()]);
+        $visit->save();
+        $check = Check::query()->create(['id' => Str::uuid7()->toString(), 'visit_id' => $visit->id, 'letter' => 'A', 'seat_model_id' => $signed->seat_model_id]);
+        foreach ($signed->facts()->whereNull('undoes')->with('author')->orderBy('seq')->get() as $fact) {
+            NoteFact::append($check, Str::uuid7()->toString(), $fact->phase, $fact->key, $fact->value, $fact->author, $fact->recorded_at);
+        }
 
-        return $check;
+        return Check::query()->findOrFail($check->id);
     }
 }

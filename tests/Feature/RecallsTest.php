@@ -16,6 +16,7 @@ use App\Recalls\ImportState;
 use App\Recalls\MatchAgain;
 use App\Recalls\ReadRecallList;
 use App\Recalls\RecallExport;
+use App\Recalls\RecallFile;
 use App\Recalls\TakeRecallList;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Client\ConnectionException;
@@ -194,6 +195,48 @@ final class RecallsTest extends FeatureTestCase
         $this->get('/recalls?families=2')->assertOk()->assertSee('Page 2 of');
         $this->get('/recalls?families=999')->assertOk();
         $this->get('/recalls?families[]=x')->assertOk();
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function hostile(): iterable
+    {
+        yield 'an archive' => ["PK\x03\x04" . str_repeat("\0\x13\x37\xFF", 800)];
+        yield 'a NUL in CSV' => ["id,maker\nA\0,B\n"];
+        yield 'a NUL in JSON' => ['{"format":"mint-buckle/recall-list","version":1,"dated":"2026-01-01","campaigns":[{"id":"A\\u0000","maker":"B","advice":"stop_use"}]}'];
+        yield 'a key twice' => ['{"format":"mint-buckle/recall-list","version":1,"dated":"2026-01-01","campaigns":[{"id":"A","maker":"B","maker":"C","advice":"stop_use"}]}'];
+        yield 'campaigns twice' => ['{"format":"mint-buckle/recall-list","version":1,"dated":"2026-01-01","campaigns":[],"campaigns":[]}'];
+        yield 'a column that is no text' => ["id,maker,\xC3\x28\nA,B,C\n"];
+        yield 'ten thousand empty campaigns' => ['{"format":"mint-buckle/recall-list","version":1,"dated":"2026-01-01","campaigns":[' . implode(',', array_fill(0, 10_000, '{}')) . ']}'];
+        yield 'nothing' => [''];
+    }
+
+    #[DataProvider('hostile')]
+    public function testEveryListEnds(string $content): void
+    {
+        $import = $this->upload($content, self::today());
+        self::assertSame(ImportState::Refused, $import->refresh()->state);
+        self::assertNotSame([], $import->problems);
+        self::assertLessThanOrEqual(100, count($import->problems));
+        $this->get("/recalls/imports/{$import->id}")->assertOk();
+    }
+
+    /** As long as a file may be: read campaign by campaign, whatever there are. */
+    public function testALongListIsReadInLittleMemory(): void
+    {
+        $file = UploadedFile::fake()->create('long.json');
+        $out = fopen($file->getPathname(), 'wb');
+        assert($out !== false);
+        fwrite($out, '{"format":"mint-buckle/recall-list","version":1,"dated":"' . self::today() . '","campaigns":[');
+        for ($n = 0; $n < 12_000; $n++) {
+            fwrite($out, ($n === 0 ? '' : ',') . json_encode(['id' => "L-{$n}", 'maker' => 'Pellwick', 'advice' => 'stop_use', 'defect' => str_repeat('x', 900)]));
+        }
+        fwrite($out, ']}');
+        fclose($out);
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        $read = RecallFile::read($file->getPathname(), null, CheckupEvent::current()->dayOf(now()), static fn() => null);
+        self::assertSame(12_000, $read->size);
+        self::assertLessThan(16_000_000, memory_get_peak_usage() - $before, 'of more than eleven megabytes');
     }
 
     public function testExportsAreReadBackUnchanged(): void

@@ -108,6 +108,59 @@ final class SeatsTest extends FeatureTestCase
         $this->signedIn()->post('/seats/file')->assertSessionHasErrors('models');
     }
 
+    /** @return TestResponse<Response> */
+    private function send(string $content, string $name = 'seats.json'): TestResponse
+    {
+        return $this->signedIn()->post('/seats/file', ['models' => UploadedFile::fake()->createWithContent($name, $content)]);
+    }
+
+    /** @param list<array<string, mixed>> $models */
+    private static function file(array $models): string
+    {
+        return json_encode(['format' => SeatModelFile::FORMAT, 'version' => 1, 'models' => $models], JSON_THROW_ON_ERROR);
+    }
+
+    /** However large, broken or hostile a file is: it ends taken or refused with reasons, and soon. */
+    public function testEveryFileEnds(): void
+    {
+        $before = SeatModel::query()->count();
+        $problems = fn(): int => count((array) session('problems'));
+        $this->send(self::file(array_fill(0, 10_000, ['kind' => '', 'rules' => (object) []])))->assertRedirect()->assertSessionHas('problems');
+        self::assertLessThanOrEqual(100, $problems());
+        $this->send('{"format":"mint-buckle/seats","version":1,"version":1,"models":[]}')->assertSessionHas('problems');
+        $this->send('{"format":"mint-buckle/seats","version":1,"models":[{"kind":"vest","rules":{"maker":"A","maker":"B","model":"C"}}]}')->assertSessionHas('problems');
+        $this->send('{"format":"mint-buckle/seats","version":1,"models":[{"kind":"vest","rules":{"maker":"A\\u0000","model":"C"}}]}')->assertSessionHas('problems');
+        $this->send("PK\x03\x04" . random_bytes(4000), 'seats.zip')->assertSessionHas('problems');
+        $this->send("kind,maker,model\nvest,A\0,B\n", 'seats.csv')->assertSessionHas('problems');
+        $this->send("kind,maker,model,maker\nvest,A,B,C\n", 'seats.csv')->assertSessionHas('problems');
+        $this->send('', 'seats.csv')->assertSessionHas('problems');
+        $this->send("kind,maker,model\n" . str_repeat("sofa,A,B\n", 40_000), 'seats.csv')->assertSessionHas('problems');
+        self::assertSame([100, $before], [$problems(), SeatModel::query()->count()]);
+
+        $many = self::file(array_map(static fn(int $n): array => ['kind' => 'vest', 'rules' => ['maker' => 'Dunmarrow', 'model' => "V-{$n}"]], range(1, 3000)));
+        $this->send($many)->assertSessionMissing('problems');
+        self::assertSame($before + 3000, SeatModel::query()->count());
+        $this->send($many)->assertSessionMissing('problems');
+        self::assertSame($before + 3000, SeatModel::query()->count(), 'what is just the same changes nothing');
+        $this->send(self::file([['kind' => 'vest', 'rules' => ['maker' => 'Dunmarrow', 'model' => 'V-7', 'life_years' => 9]], ['kind' => 'vest', 'rules' => ['maker' => 'Dunmarrow', 'model' => 'V-7', 'life_years' => 8]]]));
+        $newer = SeatModel::query()->where('model', 'V-7')->whereNull('replaced_by')->sole();
+        self::assertSame([2, 8], [$newer->version, data_get($newer->rules, 'life_years')]);
+        self::assertSame($newer->id, SeatModel::query()->where('model', 'V-7')->where('version', 1)->sole()->replaced_by);
+    }
+
+    /** What a spreadsheet would take for a formula goes out as text, and comes back as it was. */
+    public function testFormulasAreDefused(): void
+    {
+        $hostile = ['=cmd|calc', '+1', '-2+3', '@x', "'=y", "it's"];
+        $this->send(self::file(array_map(static fn(string $name, int $n): array => ['kind' => 'vest', 'rules' => ['maker' => 'Dunmarrow', 'model' => "F-{$n}", 'name' => $name]], $hostile, array_keys($hostile))))->assertSessionMissing('problems');
+        $csv = (string) $this->get('/seats/seats.csv')->getContent();
+        self::assertSame(0, preg_match('/(^|,)"?[=+@\t]/m', $csv));
+        self::assertStringContainsString("'=cmd|calc", $csv);
+        $count = SeatModel::query()->count();
+        $this->send($csv, 'seats.csv')->assertSessionMissing('problems');
+        self::assertSame($count, SeatModel::query()->count(), 'nothing came back changed');
+    }
+
     public function testAWalkInsSeatIsFoundOnTheShelf(): void
     {
         $check = self::check(3);

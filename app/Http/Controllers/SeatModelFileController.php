@@ -29,7 +29,7 @@ final readonly class SeatModelFileController
     {
         $models = $request->models();
         if ($models->problems !== []) {
-            return redirect()->route('seats.index')->with('problems', array_slice($models->problems, 0, 50));
+            return redirect()->route('seats.index')->with('problems', array_slice($models->problems, 0, 100));
         }
         $fresh = PublishSeatModel::all($models->models, $request->author());
 

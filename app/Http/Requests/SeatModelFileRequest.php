@@ -17,7 +17,7 @@ final class SeatModelFileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['models' => ['required', 'file', 'max:1024']];
+        return ['models' => ['required', 'file', 'max:32768']];
     }
 
     /** @return array<string, string> */
@@ -34,6 +34,12 @@ final class SeatModelFileRequest extends FormRequest
         $file = $this->file('models');
         assert($file instanceof UploadedFile);
 
-        return SeatModelFile::read((string) $file->get());
+        $stream = fopen($file->getPathname(), 'rb');
+        assert($stream !== false);
+        try {
+            return SeatModelFile::read($stream);
+        } finally {
+            fclose($stream);
+        }
     }
 }
