@@ -1,7 +1,7 @@
 <?php
 
 /**
- * 5,000 answers of 24 people while processes are killed hard, one every second: every acknowledged fact is there once.
+ * 5,000 answers of 24 people while processes are killed hard, one every five seconds: every acknowledged fact is there once.
  *
  * Killed in turn: a page's worker, their parent, the queue's worker, the web server and one of its own, and the database. What was not
  * acknowledged is sent again under the same id, as the page does.
@@ -38,14 +38,16 @@ $victims = [
 ];
 // By environment, not as arguments: looked for by what stands in its command line, it would find and kill itself.
 $killer = new Process(['sh', '-c', <<<'SH'
-    while :; do
+    while kill -0 "$PARENT" 2> /dev/null; do
         echo "$VICTIMS" | while IFS= read -r victim; do
-            sleep 1
+            sleep 5
+            # Ends with whoever began it, however that ended.
+            kill -0 "$PARENT" 2> /dev/null || exit 0
             if [ "$victim" = DATABASE ]; then pid=$(head -1 .pg/data/postmaster.pid); else pid=$(pgrep -f "$victim" | shuf -n 1); fi
             [ -z "$pid" ] || ! kill -9 "$pid" || echo "killed $victim"
         done
     done
-    SH], $root, ['VICTIMS' => implode("\n", $victims)], null, null);
+    SH], $root, ['VICTIMS' => implode("\n", $victims), 'PARENT' => (string) getmypid()], null, null);
 
 $checks = [];
 $check = static function (int $person) use (&$checks): Check {

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Busy;
+use App\Http\Middleware\EndsSessions;
+use App\Http\Middleware\May;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SpeaksTheDevicesLanguage;
@@ -26,8 +28,10 @@ return Application::configure(basePath: dirname(__DIR__))
         // Around everything, so that what fails early is told in the right language and dress too.
         $middleware->prepend([SecurityHeaders::class, SpeaksTheDevicesLanguage::class, ReadableInput::class]);
         $middleware->encryptCookies(except: [SpeaksTheDevicesLanguage::COOKIE]);
-        $middleware->web(append: [SpeaksTheReadersLanguage::class]);
+        $middleware->web(append: [EndsSessions::class, SpeaksTheReadersLanguage::class]);
         $middleware->prependToPriorityList(SubstituteBindings::class, SpeaksTheReadersLanguage::class);
+        $middleware->prependToPriorityList(SpeaksTheReadersLanguage::class, EndsSessions::class);
+        $middleware->prependToPriorityList(SubstituteBindings::class, May::class);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Accounts\Ability;
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ArrivalRemarksController;
 use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
@@ -14,6 +16,7 @@ use App\Http\Controllers\CalculatorController;
 use App\Http\Controllers\CarChoicesController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CaseController;
+use App\Http\Controllers\ChangeOfPersonController;
 use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DeclineController;
@@ -31,6 +34,7 @@ use App\Http\Controllers\LooksController;
 use App\Http\Controllers\ManualController;
 use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\NameController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\PracticeSetController;
@@ -56,13 +60,15 @@ use App\Http\Controllers\VehiclePlaceController;
 use App\Http\Controllers\VestController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\WalkInController;
+use App\Http\Controllers\WelcomeController;
+use App\Http\Middleware\AsksForAnAbility;
 use App\Http\Middleware\LeavesSessionAlone;
 use Illuminate\Support\Facades\Route;
 
 // What cannot be a number or an id of ours is not there, and never asked of the database.
 Route::patterns(
-    array_fill_keys(['visit', 'model', 'list', 'import', 'layout', 'item'], '[0-9]{1,18}')
-    + ['place' => '[123][LCR]']
+    array_fill_keys(['visit', 'model', 'list', 'import', 'layout', 'item', 'person'], '[0-9]{1,18}')
+    + ['place' => '[123][LCR]', 'token' => '[A-Za-z0-9_-]{20,80}']
     + array_fill_keys(['check', 'fact', 'photo', 'attempt', 'set', 'trip'], '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}'),
 );
 
@@ -84,121 +90,156 @@ Route::middleware('throttle:class')->group(static function (): void {
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('login');
-    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:20,1')->name('sessions.store');
+    Route::post('/sign-in', [SessionController::class, 'store'])->name('sessions.store');
+    Route::get('/sign-in/second', [SessionController::class, 'second'])->name('sessions.second');
+    Route::post('/sign-in/second', [SessionController::class, 'confirm'])->name('sessions.confirm');
 });
 
+// By a link that a coordinator gave; by a PIN on a device that several share: each asks for itself who may.
+Route::middleware('throttle:60,1')->group(static function (): void {
+    Route::get('/welcome/{token}', [WelcomeController::class, 'show'])->name('welcome');
+    Route::post('/welcome/{token}', [WelcomeController::class, 'store'])->name('welcome.store');
+    Route::get('/change', [ChangeOfPersonController::class, 'show'])->name('change');
+    Route::post('/change', [ChangeOfPersonController::class, 'store'])->name('change.store');
+});
+
+// One's own, whatever one may do here.
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sessions.destroy');
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::post('/account', [AccountController::class, 'update'])->name('account.update');
+    Route::post('/account/second', [AccountController::class, 'begin'])->name('account.second');
+    Route::put('/account/second', [AccountController::class, 'confirm'])->name('account.second.confirm');
+    Route::delete('/account/second', [AccountController::class, 'end'])->name('account.second.end');
+});
 
-    Route::get('/', EventController::class)->name('event');
-    // Addresses of before the screens had their names.
-    Route::permanentRedirect('/yard', '/');
-    Route::get('/shelf/{rest?}', [FormerAddressController::class, 'seats'])->where('rest', '.*');
-    Route::get('/finders/{rest?}', [FormerAddressController::class, 'calculators'])->where('rest', '.*');
-    Route::get('/arrive', [VisitController::class, 'create'])->name('visits.create');
-    Route::get('/arrive/seats', [SeatChoicesController::class, 'show'])->name('visits.seats');
-    Route::get('/arrive/cars', [CarChoicesController::class, 'show'])->name('visits.cars');
-    Route::get('/arrive/label', ArrivingLabelController::class)->name('visits.label');
-    Route::post('/arrive/remarks', ArrivalRemarksController::class)->middleware(LeavesSessionAlone::class)->name('visits.remarks');
-    Route::post('/arrive/seats', [SeatChoicesController::class, 'store'])->name('visits.look');
-    Route::post('/visits', [VisitController::class, 'store'])->name('visits.store');
-    Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
-    Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
-    Route::post('/visits/{visit}/car', [VehicleController::class, 'store'])->name('visits.seat');
-    Route::put('/visits/{visit}/car', [VehiclePlaceController::class, 'update'])->name('visits.layout');
-    Route::post('/visits/{visit}/car/{place}', [VehiclePlaceController::class, 'store'])->name('visits.place');
-    Route::post('/visits/{visit}/language', FamilyLanguageController::class)->name('visits.language');
-    Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
-    Route::get('/visits/{visit}/departure', [DepartureController::class, 'show'])->name('visits.departure');
-    Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->middleware('throttle:20,1');
+// Every address below asks for an ability; what is forgotten here is closed.
+Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): void {
+    Route::middleware(Ability::Read->asked())->group(static function (): void {
+        Route::get('/', EventController::class)->name('event');
+        Route::permanentRedirect('/yard', '/');
+        Route::get('/shelf/{rest?}', [FormerAddressController::class, 'seats'])->where('rest', '.*');
+        Route::get('/finders/{rest?}', [FormerAddressController::class, 'calculators'])->where('rest', '.*');
+        Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
+        Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
+        Route::get('/seats', [SeatModelController::class, 'index'])->name('seats.index');
+        Route::get('/seats/seats.{form}', [SeatModelFileController::class, 'show'])->whereIn('form', ['csv', 'json'])->name('seats.export');
+        Route::get('/seats/{model}', [SeatModelController::class, 'show'])->name('seats.show');
+        Route::get('/stand-ins/labels', [StandInController::class, 'labels'])->name('stand-ins.labels');
+        Route::get('/stand-ins/manual', [StandInController::class, 'manual'])->name('stand-ins.manual');
+        Route::get('/recalls', RecallController::class)->name('recalls');
+        Route::get('/recalls/{list}/export.{form}', RecallExportController::class)->whereIn('form', ['csv', 'json'])->name('recalls.export');
+        Route::get('/handbook', HandbookController::class)->middleware(LeavesSessionAlone::class)->name('handbook');
+        Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
+        Route::get('/bus/vest', VestController::class)->name('bus.vest');
+        Route::get('/bus/trips', [BusTripController::class, 'index'])->name('bus.trips');
+        Route::get('/bus/trips/{trip}', [BusTripController::class, 'show'])->name('bus.trips.show');
+        Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
+        Route::get('/checks/{check}/log', [FactController::class, 'index'])->name('checks.log');
+        Route::get('/photos/{photo}', [PhotoController::class, 'show'])
+            ->middleware(LeavesSessionAlone::class)
+            ->name('photos.show');
+    });
 
-    Route::get('/seats', [SeatModelController::class, 'index'])->name('seats.index');
-    Route::get('/seats/new', [SeatModelController::class, 'create'])->name('seats.create');
-    Route::post('/seats', [SeatModelController::class, 'store'])->name('seats.store');
-    Route::post('/seats/drawing', ModelDrawingController::class)->middleware(LeavesSessionAlone::class)->name('seats.drawing');
-    Route::post('/seats/file', [SeatModelFileController::class, 'store'])->name('seats.import');
-    Route::get('/seats/seats.{form}', [SeatModelFileController::class, 'show'])->whereIn('form', ['csv', 'json'])->name('seats.export');
-    Route::get('/seats/{model}', [SeatModelController::class, 'show'])->name('seats.show');
-    Route::get('/seats/{model}/edit', [SeatModelController::class, 'edit'])->name('seats.edit');
-    Route::post('/seats/{model}/corrections/{fact}', [CorrectionController::class, 'store'])->name('seats.correct');
-    Route::get('/checks/{check}/label', [LabelController::class, 'show'])->name('checks.label');
-    Route::post('/checks/{check}/label', [LabelController::class, 'store'])->name('checks.label.store');
-    Route::get('/stand-ins/labels', [StandInController::class, 'labels'])->name('stand-ins.labels');
-    Route::get('/stand-ins/manual', [StandInController::class, 'manual'])->name('stand-ins.manual');
-    Route::get('/checks/{check}/seat', [SeatController::class, 'show'])->name('checks.seat');
-    Route::post('/checks/{check}/seat', [SeatController::class, 'store'])->name('checks.seat.store');
+    Route::middleware(Ability::Learn->asked())->group(static function (): void {
+        Route::get('/calculators', [CalculatorController::class, 'index'])->name('calculators.index');
+        Route::get('/calculators/flight/sheet', [CalculatorController::class, 'sheet'])->name('calculators.sheet');
+        Route::get(
+            '/calculators/{calculator}',
+            [CalculatorController::class, 'show'],
+        )->middleware(LeavesSessionAlone::class)->name('calculators.show');
+        Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+        Route::post('/practice', [PracticeController::class, 'store'])->middleware('throttle:60,1')->name('practice.store');
+        Route::get('/practice/quiz/{kind}', QuizController::class)->name('practice.quiz');
+        Route::get('/practice/order', StepOrderController::class)->name('practice.order');
+    });
 
-    Route::get('/checks/{check}/instead', [InsteadController::class, 'show'])->name('checks.instead');
-    Route::post('/checks/{check}/instead', [InsteadController::class, 'store']);
-    Route::get('/checks/{check}/manual', [ManualController::class, 'show'])->name('checks.manual');
-    Route::post('/checks/{check}/manual', [ManualController::class, 'store']);
+    Route::middleware(Ability::Record->asked())->group(static function (): void {
+        Route::get('/arrive', [VisitController::class, 'create'])->name('visits.create');
+        Route::get('/arrive/seats', [SeatChoicesController::class, 'show'])->name('visits.seats');
+        Route::get('/arrive/cars', [CarChoicesController::class, 'show'])->name('visits.cars');
+        Route::get('/arrive/label', ArrivingLabelController::class)->name('visits.label');
+        Route::post('/arrive/remarks', ArrivalRemarksController::class)->middleware(LeavesSessionAlone::class)->name('visits.remarks');
+        Route::post('/arrive/seats', [SeatChoicesController::class, 'store'])->name('visits.look');
+        Route::post('/visits', [VisitController::class, 'store'])->name('visits.store');
+        Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
+        Route::post('/visits/{visit}/car', [VehicleController::class, 'store'])->name('visits.seat');
+        Route::put('/visits/{visit}/car', [VehiclePlaceController::class, 'update'])->name('visits.layout');
+        Route::post('/visits/{visit}/car/{place}', [VehiclePlaceController::class, 'store'])->name('visits.place');
+        Route::post('/visits/{visit}/language', FamilyLanguageController::class)->name('visits.language');
+        Route::get('/checks/{check}/label', [LabelController::class, 'show'])->name('checks.label');
+        Route::post('/checks/{check}/label', [LabelController::class, 'store'])->name('checks.label.store');
+        Route::get('/checks/{check}/seat', [SeatController::class, 'show'])->name('checks.seat');
+        Route::post('/checks/{check}/seat', [SeatController::class, 'store'])->name('checks.seat.store');
+        Route::get('/checks/{check}/instead', [InsteadController::class, 'show'])->name('checks.instead');
+        Route::post('/checks/{check}/instead', [InsteadController::class, 'store']);
+        Route::get('/checks/{check}/manual', [ManualController::class, 'show'])->name('checks.manual');
+        Route::post('/checks/{check}/manual', [ManualController::class, 'store']);
+        Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
+        Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');
+        Route::post('/bus/plan', BusPlanController::class)->middleware('throttle:60,1');
+        Route::get('/bus/layouts/new', [BusLayoutController::class, 'create'])->name('bus.layouts.create');
+        Route::post('/bus/layouts', [BusLayoutController::class, 'save'])->name('bus.layouts.store');
+        Route::get('/bus/layouts/{layout}/edit', [BusLayoutController::class, 'edit'])->name('bus.layouts.edit');
+        Route::post('/bus/layouts/{layout}', [BusLayoutController::class, 'save'])->name('bus.layouts.update');
+        Route::post('/bus/layouts/{layout}/roster', [BusLayoutController::class, 'keep'])->name('bus.layouts.roster');
+        Route::post('/bus/layouts/{layout}/use', [BusLayoutController::class, 'retire'])->name('bus.layouts.use');
+        Route::post('/bus/trips', [BusTripController::class, 'store'])->middleware('throttle:60,1')->name('bus.trips.store');
+        Route::post('/bus/trips/{trip}/again', [BusTripController::class, 'again'])->name('bus.trips.again');
+        Route::post('/bus/trips/{trip}/initials', [BusTripController::class, 'initials'])->name('bus.trips.initials');
+        Route::post('/bus/trips/{trip}/marks', BusTripMarkController::class)->name('bus.trips.mark');
+        Route::post('/bus/checks', [BusController::class, 'store'])->name('bus.checks.store');
+        Route::get('/checks/{check}/card/{performer}', [CardController::class, 'show'])->name('checks.card');
+        Route::get('/checks/{check}/{phase}/{station}', [CheckController::class, 'show'])->name('checks.show');
+        Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
+        Route::post('/checks/{check}/looks/{station}', [LooksController::class, 'store'])->name('looks.store');
+        Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');
+        Route::post('/checks/{check}/photos/{station}', [PhotoController::class, 'store'])->name('photos.store');
+        Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
+        Route::post('/checks/{check}/tries/{station}', [TriedController::class, 'store'])->name('tries.store');
+        Route::post('/checks/{check}/names/{station}', [NameController::class, 'store'])->name('names.store');
+        Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');
+        Route::post('/checks/{check}/card/{performer}', [CardController::class, 'store'])->name('card.store');
+    });
 
-    Route::get('/recalls', RecallController::class)->name('recalls');
-    Route::post('/recalls/imports', [RecallImportController::class, 'store'])->name('recalls.imports.store');
-    Route::get(
-        '/recalls/imports/{import}',
-        [RecallImportController::class, 'show'],
-    )->middleware(LeavesSessionAlone::class)->name('recalls.imports.show');
-    Route::put('/recalls/imports/{import}', [RecallImportController::class, 'update'])->name('recalls.imports.update');
-    Route::delete('/recalls/imports/{import}', [RecallImportController::class, 'destroy'])->name('recalls.imports.destroy');
-    Route::post('/recalls/feed', [RecallFeedController::class, 'store'])->name('recalls.feed');
-    Route::get('/recalls/{list}/export.{form}', RecallExportController::class)->whereIn('form', ['csv', 'json'])->name('recalls.export');
-    Route::post('/recalls/{list}/follow-ups/{check}', [FollowUpController::class, 'update'])->name('recalls.told');
+    Route::middleware(Ability::Sign->asked())->group(static function (): void {
+        Route::get('/visits/{visit}/departure', [DepartureController::class, 'show'])->name('visits.departure');
+        Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->middleware('throttle:20,1');
+        Route::post('/recalls/{list}/follow-ups/{check}', [FollowUpController::class, 'update'])->name('recalls.told');
+        Route::post('/bus/trips/{trip}/signature', [BusTripController::class, 'sign'])->name('bus.trips.sign');
+    });
 
-    Route::get('/handbook', HandbookController::class)->middleware(LeavesSessionAlone::class)->name('handbook');
-    Route::get('/calculators', [CalculatorController::class, 'index'])->name('calculators.index');
-    Route::get('/calculators/flight/sheet', [CalculatorController::class, 'sheet'])->name('calculators.sheet');
-    Route::get(
-        '/calculators/{calculator}',
-        [CalculatorController::class, 'show'],
-    )->middleware(LeavesSessionAlone::class)->name('calculators.show');
-    Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
+    Route::middleware(Ability::Publish->asked())->group(static function (): void {
+        Route::get('/seats/new', [SeatModelController::class, 'create'])->name('seats.create');
+        Route::post('/seats', [SeatModelController::class, 'store'])->name('seats.store');
+        Route::post('/seats/drawing', ModelDrawingController::class)->middleware(LeavesSessionAlone::class)->name('seats.drawing');
+        Route::post('/seats/file', [SeatModelFileController::class, 'store'])->name('seats.import');
+        Route::get('/seats/{model}/edit', [SeatModelController::class, 'edit'])->name('seats.edit');
+        Route::post('/seats/{model}/corrections/{fact}', [CorrectionController::class, 'store'])->name('seats.correct');
+        Route::post('/recalls/imports', [RecallImportController::class, 'store'])->name('recalls.imports.store');
+        Route::get(
+            '/recalls/imports/{import}',
+            [RecallImportController::class, 'show'],
+        )->middleware(LeavesSessionAlone::class)->name('recalls.imports.show');
+        Route::put('/recalls/imports/{import}', [RecallImportController::class, 'update'])->name('recalls.imports.update');
+        Route::delete('/recalls/imports/{import}', [RecallImportController::class, 'destroy'])->name('recalls.imports.destroy');
+        Route::post('/recalls/feed', [RecallFeedController::class, 'store'])->name('recalls.feed');
+    });
 
-    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
-    Route::post('/practice', [PracticeController::class, 'store'])->middleware('throttle:60,1')->name('practice.store');
-    Route::get('/practice/quiz/{kind}', QuizController::class)->name('practice.quiz');
-    Route::get('/practice/order', StepOrderController::class)->name('practice.order');
-    Route::get('/practice/classes/new', [PracticeSetController::class, 'create'])->name('practice.class.create');
-    Route::post('/practice/classes', [PracticeSetController::class, 'store'])->name('practice.class.store');
-    Route::get('/practice/classes/{set}/sheet', [PracticeSetController::class, 'sheet'])->name('practice.class.sheet');
-    Route::post('/practice/classes/{set}/together', [PracticeSetController::class, 'together'])->name('practice.class.together');
+    Route::middleware(Ability::Teach->asked())->group(static function (): void {
+        Route::get('/practice/classes/new', [PracticeSetController::class, 'create'])->name('practice.class.create');
+        Route::post('/practice/classes', [PracticeSetController::class, 'store'])->name('practice.class.store');
+        Route::get('/practice/classes/{set}/sheet', [PracticeSetController::class, 'sheet'])->name('practice.class.sheet');
+        Route::post('/practice/classes/{set}/together', [PracticeSetController::class, 'together'])->name('practice.class.together');
+    });
 
-    Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
-    Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');
-    Route::post('/bus/plan', BusPlanController::class)->middleware('throttle:60,1');
-    Route::get('/bus/vest', VestController::class)->name('bus.vest');
-    Route::get('/bus/layouts/new', [BusLayoutController::class, 'create'])->name('bus.layouts.create');
-    Route::post('/bus/layouts', [BusLayoutController::class, 'save'])->name('bus.layouts.store');
-    Route::get('/bus/layouts/{layout}/edit', [BusLayoutController::class, 'edit'])->name('bus.layouts.edit');
-    Route::post('/bus/layouts/{layout}', [BusLayoutController::class, 'save'])->name('bus.layouts.update');
-    Route::post('/bus/layouts/{layout}/roster', [BusLayoutController::class, 'keep'])->name('bus.layouts.roster');
-    Route::post('/bus/layouts/{layout}/use', [BusLayoutController::class, 'retire'])->name('bus.layouts.use');
-    Route::get('/bus/trips', [BusTripController::class, 'index'])->name('bus.trips');
-    Route::post('/bus/trips', [BusTripController::class, 'store'])->middleware('throttle:60,1')->name('bus.trips.store');
-    Route::get('/bus/trips/{trip}', [BusTripController::class, 'show'])->name('bus.trips.show');
-    Route::post('/bus/trips/{trip}/again', [BusTripController::class, 'again'])->name('bus.trips.again');
-    Route::post('/bus/trips/{trip}/initials', [BusTripController::class, 'initials'])->name('bus.trips.initials');
-    Route::post('/bus/trips/{trip}/marks', BusTripMarkController::class)->name('bus.trips.mark');
-    Route::post('/bus/trips/{trip}/signature', [BusTripController::class, 'sign'])->name('bus.trips.sign');
-    Route::post('/bus/checks', [BusController::class, 'store'])->name('bus.checks.store');
-
-    Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
-    Route::get('/checks/{check}/log', [FactController::class, 'index'])->name('checks.log');
-    Route::get('/checks/{check}/card/{performer}', [CardController::class, 'show'])->name('checks.card');
-    Route::get('/checks/{check}/{phase}/{station}', [CheckController::class, 'show'])->name('checks.show');
-    Route::post('/checks/{check}/drill', [PracticeSetController::class, 'ofCheck'])->name('practice.class.check');
-    Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
-    Route::post('/checks/{check}/looks/{station}', [LooksController::class, 'store'])->name('looks.store');
-    Route::post('/checks/{check}/undo/{station}', [UndoController::class, 'store'])->name('undo.store');
-    Route::post('/checks/{check}/photos/{station}', [PhotoController::class, 'store'])->name('photos.store');
-    Route::get('/photos/{photo}', [PhotoController::class, 'show'])
-        ->middleware(LeavesSessionAlone::class)
-        ->name('photos.show');
-    Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->name('photos.destroy');
-    Route::post('/checks/{check}/tries/{station}', [TriedController::class, 'store'])->name('tries.store');
-    Route::post('/checks/{check}/names/{station}', [NameController::class, 'store'])->name('names.store');
-    Route::post('/checks/{check}/declines/{station}', [DeclineController::class, 'store'])->name('declines.store');
-    Route::post('/checks/{check}/card/{performer}', [CardController::class, 'store'])->name('card.store');
+    Route::middleware(Ability::Manage->asked())->group(static function (): void {
+        Route::get('/people', [PeopleController::class, 'index'])->name('people');
+        Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
+        Route::put('/people/{person}', [PeopleController::class, 'update'])->name('people.update');
+        Route::post('/people/{person}/link', [PeopleController::class, 'link'])->name('people.link');
+        Route::post('/checks/{check}/drill', [PracticeSetController::class, 'ofCheck'])->name('practice.class.check');
+    });
 });
 
 // What is not there is said in the reader's language too.

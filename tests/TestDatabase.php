@@ -26,6 +26,27 @@ final class TestDatabase
         return $name;
     }
 
+    /** Name of one with tables and nothing in them, dropped when this process ends. */
+    public static function bare(string $for): string
+    {
+        $name = self::name($for);
+        self::drop($name);
+        self::sql("create database {$name}");
+        self::dropAtTheEnd($name);
+        self::run($name, PHP_BINARY, 'artisan', 'migrate', '--database=owner', '--force', '-q');
+        self::run($name, 'sh', 'bin/lib/pg.sh', 'grant', $name);
+
+        return $name;
+    }
+
+    /** Runs a command of the application on a database; what it prints. */
+    public static function run(string $database, string ...$command): string
+    {
+        $env = ['APP_ENV' => 'testing', 'DB_DATABASE' => $database, 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4'];
+
+        return trim((new Process($command, dirname(__DIR__), $env))->mustRun()->getOutput());
+    }
+
     public static function drop(string $name): void
     {
         self::sql("drop database if exists {$name} with (force)");
@@ -46,11 +67,9 @@ final class TestDatabase
         if (self::sql("select count(*) from pg_database where datname = '{$name}'") === '0') {
             self::drop("{$name}_raw");
             self::sql("create database {$name}_raw");
-            $env = ['APP_ENV' => 'testing', 'DB_DATABASE' => "{$name}_raw", 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4'];
-            $run = static fn(string ...$command): Process => (new Process($command, dirname(__DIR__), $env))->mustRun();
-            $run(PHP_BINARY, 'artisan', 'migrate', '--database=owner', '--force', '-q');
-            $run('sh', 'bin/lib/pg.sh', 'grant', "{$name}_raw");
-            $run(PHP_BINARY, 'artisan', 'db:seed', '--force', '-q');
+            self::run("{$name}_raw", PHP_BINARY, 'artisan', 'migrate', '--database=owner', '--force', '-q');
+            self::run("{$name}_raw", 'sh', 'bin/lib/pg.sh', 'grant', "{$name}_raw");
+            self::run("{$name}_raw", PHP_BINARY, 'artisan', 'db:seed', '--force', '-q');
             self::sql("alter database {$name}_raw rename to {$name}");
             if (getenv('TEST_RUN') === false) {
                 self::dropAtTheEnd($name);

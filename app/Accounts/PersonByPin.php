@@ -7,7 +7,6 @@ namespace App\Accounts;
 use App\Checks\UnreadableAnswer;
 use App\Models\User;
 use Illuminate\Cache\RateLimiter;
-use Illuminate\Support\Facades\Hash;
 
 /** Who a name and a PIN on somebody else's device belong to. After a few wrong ones a person's PIN rests for a minute. */
 final readonly class PersonByPin
@@ -23,8 +22,8 @@ final readonly class PersonByPin
         if ($this->tries->tooManyAttempts($key, self::TRIES)) {
             throw UnreadableAnswer::because('pin_rests');
         }
-        $person = User::query()->whereNotNull('pin')->firstWhere('login', $login);
-        if (! $person instanceof User || ! Hash::check($pin, (string) $person->pin)) {
+        $person = User::query()->whereNotNull('pin')->whereNull('closed_at')->firstWhere('login', $login);
+        if (! SignIn::belongs($pin, $person?->pin) || $person === null) {
             $this->tries->hit($key);
             throw UnreadableAnswer::because('wrong_pin');
         }

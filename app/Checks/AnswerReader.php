@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checks;
 
+use App\Accounts\Ability;
 use App\Models\User;
 use App\Words\Languages;
 use App\Words\Telling;
@@ -74,7 +75,7 @@ final readonly class AnswerReader
             AnswerKind::Heights => $answer === self::NOTHING ? [] : self::heights($posted),
             AnswerKind::Essentials => self::named($answer, $posted, $before, 'essential'),
             AnswerKind::Approvals => self::named($answer, $posted, $before, 'approved'),
-            AnswerKind::Signature => $answer === self::SIGN && $author !== null
+            AnswerKind::Signature => $answer === self::SIGN && self::maySign($author)
                 ? ['id' => $author->login, 'certified_until' => $author->certified_until?->toDateString()]
                 : throw UnreadableAnswer::because('choose_one'),
             AnswerKind::Elsewhere => throw new UnreadableAnswer(Telling::now()->tell($askable->hint())),
@@ -211,5 +212,14 @@ final readonly class AnswerReader
             is_array($before) ? $before : [],
             static fn(mixed $entry): bool => ($entry instanceof stdClass ? $entry->name ?? null : $entry) !== $name,
         ));
+    }
+
+    /**
+     * @phpstan-assert-if-true User $author
+     * @throws UnreadableAnswer when their signature does not count
+     */
+    private static function maySign(?User $author): bool
+    {
+        return $author?->role->may(Ability::Sign) === true ? true : throw UnreadableAnswer::because('may_not_sign');
     }
 }

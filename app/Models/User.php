@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Accounts\Ability;
 use App\Accounts\Role;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
@@ -16,16 +18,23 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $login
  * @property string $name
  * @property Role $role
- * @property string $password
+ * @property string|null $password null until the person has chosen one
  * @property string|null $pin hashed; null: signs only where they are signed in themselves
  * @property CarbonImmutable|null $certified_until
  * @property string $language that the person reads
+ * @property CarbonImmutable|null $closed_at from when on nobody signs in by it; what they wrote keeps its author
+ * @property string|null $totp_secret of the second factor; null: without one
+ * @property int|null $totp_step the last that was used
+ * @property list<string>|null $recovery_codes those that are left, hashed
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['login', 'name', 'role', 'password', 'pin', 'certified_until', 'language'];
+    protected $fillable = [
+        'login', 'name', 'role', 'password', 'pin', 'certified_until', 'language', 'closed_at',
+        'totp_secret', 'totp_step', 'recovery_codes',
+    ];
 
-    protected $hidden = ['password', 'pin', 'remember_token'];
+    protected $hidden = ['password', 'pin', 'remember_token', 'totp_secret', 'recovery_codes'];
 
     /** @return array<string, string> what everybody is called, by sign-in name */
     public static function names(): array
@@ -36,13 +45,21 @@ final class User extends Authenticatable
     /** @return Collection<int, self> who may look a second time after somebody; nobody where the event does not ask for it */
     public static function secondsFor(CheckupEvent $event, self $signer): Collection
     {
-        return $event->second_signer ? self::query()->whereKeyNot($signer->id)->orderBy('name')->get() : new Collection();
+        return $event->second_signer ? self::maySign()->whereKeyNot($signer->id)->orderBy('name')->get() : new Collection();
     }
 
     /** @return Collection<int, self> who may sign beside somebody on the same device, by a PIN */
     public static function besides(?self $present): Collection
     {
-        return self::query()->whereNotNull('pin')->whereKeyNot($present?->id)->orderBy('name')->get();
+        return self::maySign()->whereNotNull('pin')->whereKeyNot($present?->id)->orderBy('name')->get();
+    }
+
+    /** @return Builder<self> those whose signature counts */
+    public static function maySign(): Builder
+    {
+        $roles = array_filter(Role::cases(), static fn(Role $role): bool => $role->may(Ability::Sign));
+
+        return self::query()->whereNull('closed_at')->whereIn('role', array_column($roles, 'value'));
     }
 
     protected function casts(): array
@@ -52,6 +69,9 @@ final class User extends Authenticatable
             'password' => 'hashed',
             'pin' => 'hashed',
             'certified_until' => 'immutable_date',
+            'closed_at' => 'immutable_datetime',
+            'totp_secret' => 'encrypted',
+            'recovery_codes' => 'array',
         ];
     }
 }

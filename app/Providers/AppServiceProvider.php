@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\Ability;
 use App\Checks\Judge;
 use App\Clock;
+use App\Models\User;
 use App\Units;
 use App\Words\Languages;
 use App\Words\Translator;
@@ -16,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\Translator as LaravelTranslator;
@@ -49,6 +52,9 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(180)->by('session ' . $request->session()->getId()),
             Limit::perMinute(3000)->by('address ' . $request->ip()),
         ]);
+        foreach (Ability::cases() as $ability) {
+            Gate::define($ability->value, static fn(User $person): bool => $person->role->may($ability));
+        }
         WorkerPulse::listen();
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);

@@ -96,7 +96,7 @@ setting() {
 environment() {
     [ -s .env ] || (umask 077 && printf 'APP_NAME="Mint Buckle"\nAPP_ENV=production\nAPP_DEBUG=false\nAPP_KEY=base64:%s\n' "$(php -r 'echo base64_encode(random_bytes(32));')" > .env)
     chmod 600 .env
-    setting 'SESSION_DRIVER=file
+    setting 'SESSION_DRIVER=database
 SESSION_ENCRYPT=true
 CACHE_STORE=file
 QUEUE_CONNECTION=database

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -32,6 +33,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuse('campaigns');
         Schema::drop('campaigns');
     }
 };

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -27,6 +28,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuse('seat_models');
         Schema::drop('seat_models');
     }
 };

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -31,6 +32,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuse('recall_imports');
         Schema::drop('recall_imports');
     }
 };

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +26,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuse('recall_follow_ups');
         Schema::drop('recall_follow_ups');
     }
 };

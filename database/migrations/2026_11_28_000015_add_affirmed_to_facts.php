@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -17,6 +18,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuseColumn('facts', 'affirmed', false);
         Schema::table('facts', static function (Blueprint $table): void {
             $table->dropColumn('affirmed');
         });

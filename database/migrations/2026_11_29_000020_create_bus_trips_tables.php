@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -36,6 +37,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuse('bus_trip_marks', 'bus_trips');
         Schema::drop('bus_trip_marks');
         Schema::drop('bus_trips');
     }

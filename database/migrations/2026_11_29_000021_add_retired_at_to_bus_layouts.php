@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -16,6 +17,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuseColumn('bus_layouts', 'retired_at');
         Schema::table('bus_layouts', static function (Blueprint $table): void {
             $table->dropColumn('retired_at');
         });

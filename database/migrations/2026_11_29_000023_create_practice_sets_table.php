@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -26,6 +27,7 @@ return new class extends Migration {
 
     public function down(): void
     {
+        Filled::refuse('practice_sets');
         Schema::table('practice_attempts', static function (Blueprint $table): void {
             $table->dropUnique(['practice_set_id', 'item', 'user_id']);
             $table->dropConstrainedForeignId('practice_set_id');

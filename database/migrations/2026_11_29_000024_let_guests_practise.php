@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -21,9 +22,7 @@ return new class extends Migration {
 
     public function down(): void
     {
-        DB::table('practice_attempts')->whereNotNull('guest')->exists() && throw new LogicException(
-            'Guests have practised here; going back would lose what they did. Remove their attempts first.',
-        );
+        Filled::refuseColumn('practice_attempts', 'guest');
         DB::statement('ALTER TABLE practice_attempts DROP CONSTRAINT practice_attempts_whose');
         Schema::table('practice_attempts', static function (Blueprint $table): void {
             $table->dropUnique(['practice_set_id', 'item', 'guest']);

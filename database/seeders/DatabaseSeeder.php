@@ -22,6 +22,7 @@ use App\Models\User;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
 use App\Recalls\ImportState;
+use App\Recalls\MatchAgain;
 use App\Recalls\ReadRecallList;
 use App\Recalls\TakeRecallList;
 use App\Units;
@@ -58,6 +59,7 @@ final class DatabaseSeeder extends Seeder
     public function __construct(
         private readonly ReadRecallList $read,
         private readonly TakeRecallList $take,
+        private readonly MatchAgain $match,
         private readonly Projection $projection,
         private readonly BeginTrip $beginTrip,
         private readonly MarkTrip $markTrip,
@@ -153,6 +155,9 @@ final class DatabaseSeeder extends Seeder
         ]);
         ($this->read)($import);
         ($this->take)($import);
+        while ($this->match->goOn($import)) {
+            continue;
+        }
     }
 
     /** @param DemoFamily $family */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Ability;
 use App\Accounts\PersonByPin;
-use App\Accounts\Role;
 use App\Checks\LogPage;
 use App\Checks\RecordFact;
 use App\Http\CheckAnswer;
@@ -24,7 +24,7 @@ final readonly class FactController
     {
         $check->load(['facts.author', 'visit.event.recallList']);
         $user = $request->user();
-        $mayBecomeDrill = $user instanceof User && $user->role === Role::Coordinator && $check->visit->left_at !== null;
+        $mayBecomeDrill = $user instanceof User && $user->role->may(Ability::Manage) && $check->visit->left_at !== null;
 
         return view('pages.checks.log', ['page' => new LogPage($check, $mayBecomeDrill)]);
     }

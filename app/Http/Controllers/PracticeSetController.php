@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Role;
 use App\Checks\UnreadableAnswer;
 use App\Http\Requests\PlainRequest;
 use App\Http\Requests\PracticeRequest;
@@ -50,7 +49,6 @@ final readonly class PracticeSetController
     /** A real check of the past, without names; the coordinator alone says for the organisation that it may. */
     public function ofCheck(PracticeRequest $request, Check $check, ClockInterface $clock): RedirectResponse
     {
-        abort_if($request->author()->role !== Role::Coordinator, 403);
         $request->validate(['consent' => ['accepted']], ['consent.*' => Telling::now()->word('refused.practice.consent')]);
         try {
             $item = CheckDrill::item($check->load('visit.event.recallList'));

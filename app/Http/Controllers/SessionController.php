@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\SecondFactor;
+use App\Accounts\SignIn;
 use App\Http\Requests\SignInRequest;
+use App\Models\User;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,14 +22,41 @@ final readonly class SessionController
         return view('pages.sessions.create');
     }
 
-    public function store(SignInRequest $request): RedirectResponse
+    public function store(SignInRequest $request, SignIn $signIn): RedirectResponse
     {
-        if (! Auth::attempt($request->credentials(), true)) {
-            throw ValidationException::withMessages(['login' => Telling::now()->word('refused.sign_in.wrong')]);
+        $person = $signIn($request->login(), $request->password(), (string) $request->ip());
+        if (! $person instanceof User) {
+            throw ValidationException::withMessages(['login' => Telling::now()->word("refused.sign_in.{$person}")]);
         }
-        $request->session()->regenerate();
+        if ($person->totp_secret !== null) {
+            $request->session()->regenerate();
+            SecondFactor::await($request->session(), $person);
 
-        return redirect()->intended(route('event'));
+            return redirect()->route('sessions.second');
+        }
+
+        return self::welcome($request, $person);
+    }
+
+    /** The second factor is asked for. */
+    public function second(Request $request): View|RedirectResponse
+    {
+        return SecondFactor::awaited($request->session()) === null
+            ? redirect()->route('login')
+            : view('pages.sessions.second');
+    }
+
+    public function confirm(SignInRequest $request, SecondFactor $factor): RedirectResponse
+    {
+        $person = SecondFactor::awaited($request->session());
+        if ($person === null) {
+            return redirect()->route('login');
+        }
+        if (! $factor->takes($person, $request->code())) {
+            throw ValidationException::withMessages(['code' => Telling::now()->word('refused.sign_in.code')]);
+        }
+
+        return self::welcome($request, $person);
     }
 
     public function destroy(Request $request): RedirectResponse
@@ -36,5 +66,14 @@ final readonly class SessionController
         $request->session()->regenerateToken();
 
         return redirect()->route('login');
+    }
+
+    private static function welcome(Request $request, User $person): RedirectResponse
+    {
+        SecondFactor::forget($request->session());
+        Auth::login($person, true);
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('event'));
     }
 }

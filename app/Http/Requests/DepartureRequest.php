@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Accounts\SignIn;
 use App\Models\User;
 use App\Visits\DeparturePage;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Facades\Hash;
 use Illuminate\Validation\Rule;
 
 /** Why a family leaves with something open, and the second person's own sign-in where the day asks for one. */
@@ -45,11 +45,11 @@ final class DepartureRequest extends FormRequest
     /** The second person, by their own password; null where name and password do not belong together, or it is the signer. */
     public function second(): ?User
     {
-        $second = $this->filled('second') ? User::query()->find($this->integer('second')) : null;
+        $second = $this->filled('second') ? User::maySign()->find($this->integer('second')) : null;
 
         return $second instanceof User
             && ! $second->is($this->author())
-            && Hash::check($this->string('password')->toString(), $second->password)
+            && SignIn::belongs($this->string('password')->toString(), $second->password)
             ? $second
             : null;
     }

@@ -17,7 +17,9 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['login' => ['required', 'string', 'max:80'], 'password' => ['required', 'string', 'max:200']];
+        return $this->routeIs('sessions.confirm')
+            ? ['code' => ['required', 'string', 'max:40']]
+            : ['login' => ['required', 'string', 'max:80'], 'password' => ['required', 'string', 'max:200']];
     }
 
     /** @return array<string, string> */
@@ -26,12 +28,22 @@ final class SignInRequest extends FormRequest
         return [
             'login.required' => Telling::now()->word('refused.sign_in.name'),
             'password.required' => Telling::now()->word('refused.sign_in.password'),
+            'code.required' => Telling::now()->word('refused.sign_in.code'),
         ];
     }
 
-    /** @return array{login: string, password: string} */
-    public function credentials(): array
+    public function login(): string
     {
-        return ['login' => $this->string('login')->trim()->lower()->toString(), 'password' => $this->string('password')->toString()];
+        return $this->string('login')->trim()->lower()->toString();
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->toString();
+    }
+
+    public function code(): string
+    {
+        return $this->string('code')->trim()->toString();
     }
 }

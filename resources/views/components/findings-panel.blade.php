@@ -42,11 +42,13 @@
                 <a class="quiet" href="{{ $page->address('instead') }}" data-instead>{{ __('checks.instead.title') }}</a>
             @endif
             @if ($page->afterwards()->seenGood() !== null)
-                <form method="post" action="{{ route('visits.departure', $page->check->visit_id) }}">
-                    @csrf
-                    <input type="hidden" name="seen" value="{{ $page->afterwards()->seenGood() }}">
-                    <button class="press" data-leave="good">@tell($page->afterwards()->title())</button>
-                </form>
+                @can('sign')
+                    <form method="post" action="{{ route('visits.departure', $page->check->visit_id) }}">
+                        @csrf
+                        <input type="hidden" name="seen" value="{{ $page->afterwards()->seenGood() }}">
+                        <button class="press" data-leave="good">@tell($page->afterwards()->title())</button>
+                    </form>
+                @endcan
             @else
                 <a class="press" href="{{ $page->onward() }}" data-afterwards>@tell($page->afterwards()->title())</a>
             @endif

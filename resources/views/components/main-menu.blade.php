@@ -5,4 +5,7 @@
     <a href="{{ route('bus.index') }}">{{ __('bus.title') }}</a>
     <a href="{{ route('practice') }}">{{ __('practice.title') }}</a>
     <a href="{{ route('handbook') }}">{{ __('handbook.title') }}</a>
+    @can('manage')
+        <a href="{{ route('people') }}">{{ __('accounts.people') }}</a>
+    @endcan
 </nav>

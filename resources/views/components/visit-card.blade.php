@@ -1,5 +1,6 @@
 @use('MintBuckle\Core\Finding\Station')
 @props(['card'])
+@php($mayRecord = Gate::allows('record'))
 <article class="visit" data-ticket="{{ $card->ticket }}">
     <header>
         <span class="ticket"><span class="visually-hidden">{{ __('visits.ticket_word') }} </span>{{ $card->ticket }}</span>
@@ -18,7 +19,9 @@
             <li>
                 <a class="check-link" href="{{ $card->hasLeft
                     ? route('visits.sheet', $card->id)
-                    : route('checks.show', [$line->id, $line->phase->value, Station::Label->value]) }}">
+                    : ($mayRecord
+                        ? route('checks.show', [$line->id, $line->phase->value, Station::Label->value])
+                        : route('checks.log', $line->id)) }}">
                     <x-buckle-mark :state="$line->verdict->value" :size="36" />
                     <span><strong>{{ __('visits.child', ['letter' => $line->letter]) }}</strong>
                         {{ $line->seat }}<br><small>@tell($line->verdict->title())</small></span>
@@ -33,8 +36,10 @@
             <a class="quiet" href="{{ route('visits.car', $card->id) }}">{{ __('visits.car.title') }}</a>
             <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">{{ __('sheet.title') }}</a>
         @else
-            <form method="post" action="{{ route('visits.bay', $card->id) }}">@csrf<button class="quiet">{{ __('visits.take_in') }}</button>
-            </form>
+            @can('record')
+                <form method="post" action="{{ route('visits.bay', $card->id) }}">@csrf<button class="quiet">{{
+                    __('visits.take_in') }}</button></form>
+            @endcan
         @endif
     </footer>
 </article>

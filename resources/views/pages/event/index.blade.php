@@ -10,7 +10,9 @@
                 {{ __('recalls.list_of', ['day' => $page->event->recallList->dated, 'age' => $page->recallListAge()]) }}
             @endif
         </p>
-        <a class="press" href="{{ route('visits.create') }}">{{ __('visits.arrive.title') }}</a>
+        @can('record')
+            <a class="press" href="{{ route('visits.create') }}">{{ __('visits.arrive.title') }}</a>
+        @endcan
         <a class="quiet event-calculators" href="{{ route('calculators.index') }}">{{ __('calculators.title') }}</a>
     </div>
     @if ($page->groups === [])

@@ -52,7 +52,9 @@
     </section>
     <section class="card-work" aria-labelledby="class-title">
         <h2 id="class-title">{{ __('practice.class.classes') }}</h2>
-        <p><a class="quiet" href="{{ route('practice.class.create') }}">{{ __('practice.class.new') }}</a></p>
+        @can('teach')
+            <p><a class="quiet" href="{{ route('practice.class.create') }}">{{ __('practice.class.new') }}</a></p>
+        @endcan
         @if ($page->classes->isNotEmpty())
             <ul class="practice-map">
                 @foreach ($page->classes as $class)

@@ -23,44 +23,46 @@
                         href="{{ route('recalls.export', [$page->list, 'json']) }}">{{ __('common.export_json') }}</a></p>
             @endif
         </section>
-        <section class="card-work" aria-labelledby="another">
-            <h2 id="another">{{ __('recalls.another') }}</h2>
-            <form method="post" action="{{ route('recalls.imports.store') }}" enctype="multipart/form-data" class="stack">
-                @csrf
-                <div class="field"><label for="f-list">{{ __('recalls.file') }}</label><input id="f-list" type="file" name="list"
-                        accept=".csv,.json,text/csv,application/json">
-                    @error('list')
-                        <p class="problem">{{ $message }}</p>
-                    @enderror
-                </div>
-                <x-field :field="new FieldName('dated')" :label="__('recalls.dated')" type="date"
-                    :hint="__('recalls.dated_hint')" />
-                <button class="press">{{ __('recalls.read') }}</button>
-            </form>
-            <form method="post" action="{{ route('recalls.feed') }}" class="stack feed">
-                @csrf
-                <fieldset>
-                    <legend>{{ __('recalls.feed.title') }}</legend>
-                    <div class="choices">
-                        @foreach (RecallFeedRequest::BEHAVIOURS as $behaviour)
-                            <button class="choice" name="behaviour" value="{{ $behaviour }}">{{ __("recalls.feed.answers.{$behaviour}")
-                                }}</button>
-                        @endforeach
+        @can('publish')
+            <section class="card-work" aria-labelledby="another">
+                <h2 id="another">{{ __('recalls.another') }}</h2>
+                <form method="post" action="{{ route('recalls.imports.store') }}" enctype="multipart/form-data" class="stack">
+                    @csrf
+                    <div class="field"><label for="f-list">{{ __('recalls.file') }}</label><input id="f-list" type="file" name="list"
+                            accept=".csv,.json,text/csv,application/json">
+                        @error('list')
+                            <p class="problem">{{ $message }}</p>
+                        @enderror
                     </div>
-                </fieldset>
-                <p class="hint">{{ __('recalls.feed.hint') }}
-                </p>
-            </form>
-            @if ($page->imports->isNotEmpty())
-                <h3>{{ __('recalls.lately') }}</h3>
-                <ul class="plain-list">
-                    @foreach ($page->imports as $import)
-                        <li><a href="{{ route('recalls.imports.show', $import) }}">{{ $import->source }}</a>
-                            <span>{{ __("recalls.states.{$import->state->value}") }}</span></li>
-                    @endforeach
-                </ul>
-            @endif
-        </section>
+                    <x-field :field="new FieldName('dated')" :label="__('recalls.dated')" type="date"
+                        :hint="__('recalls.dated_hint')" />
+                    <button class="press">{{ __('recalls.read') }}</button>
+                </form>
+                <form method="post" action="{{ route('recalls.feed') }}" class="stack feed">
+                    @csrf
+                    <fieldset>
+                        <legend>{{ __('recalls.feed.title') }}</legend>
+                        <div class="choices">
+                            @foreach (RecallFeedRequest::BEHAVIOURS as $behaviour)
+                                <button class="choice" name="behaviour" value="{{ $behaviour }}">{{ __("recalls.feed.answers.{$behaviour}")
+                                    }}</button>
+                            @endforeach
+                        </div>
+                    </fieldset>
+                    <p class="hint">{{ __('recalls.feed.hint') }}
+                    </p>
+                </form>
+                @if ($page->imports->isNotEmpty())
+                    <h3>{{ __('recalls.lately') }}</h3>
+                    <ul class="plain-list">
+                        @foreach ($page->imports as $import)
+                            <li><a href="{{ route('recalls.imports.show', $import) }}">{{ $import->source }}</a>
+                                <span>{{ __("recalls.states.{$import->state->value}") }}</span></li>
+                        @endforeach
+                    </ul>
+                @endif
+            </section>
+        @endcan
     </div>
     <section class="card-work" id="follow-up" aria-labelledby="follow-up-title">
         <h2 id="follow-up-title">{{ __('recalls.to_tell') }}</h2>
@@ -79,18 +81,20 @@
                         <li>@tell($words)</li>
                     @endforeach
                 </ul>
-                <form method="post" action="{{ route('recalls.told', [$page->list, $followUp->check_id]) }}">
-                    @csrf
-                    <button @class([
-                        'press' => $followUp->told_at === null,
-                        'quiet' => $followUp->told_at !== null,
-                    ]) name="told"
-                        value="{{ $followUp->told_at === null
-                            ? '1'
-                            : '0' }}">{{ $followUp->told_at === null
-                                ? __('recalls.tell')
-                                : __('recalls.untell', ['day' => $followUp->told_at]) }}</button>
-                </form>
+                @can('sign')
+                    <form method="post" action="{{ route('recalls.told', [$page->list, $followUp->check_id]) }}">
+                        @csrf
+                        <button @class([
+                            'press' => $followUp->told_at === null,
+                            'quiet' => $followUp->told_at !== null,
+                        ]) name="told"
+                            value="{{ $followUp->told_at === null
+                                ? '1'
+                                : '0' }}">{{ $followUp->told_at === null
+                                    ? __('recalls.tell')
+                                    : __('recalls.untell', ['day' => $followUp->told_at]) }}</button>
+                    </form>
+                @endcan
             </article>
         @empty
             <p class="empty">{{ __('recalls.nobody') }}</p>

@@ -1,7 +1,10 @@
 <x-layout :title="__('catalogue.title')" main="page">
     <x-slot:head><x-head :title="__('catalogue.title')" :subtitle="__('catalogue.subtitle')" /></x-slot:head>
     <div class="page-top">
-        <h1>{{ __('catalogue.title') }}</h1><a class="press" href="{{ route('seats.create') }}">{{ __('catalogue.enter') }}</a>
+        <h1>{{ __('catalogue.title') }}</h1>
+        @can('publish')
+            <a class="press" href="{{ route('seats.create') }}">{{ __('catalogue.enter') }}</a>
+        @endcan
     </div>
     @if (session('problems'))
         <div class="notice problem" role="alert">
@@ -32,14 +35,16 @@
     <section class="card-work" aria-labelledby="files">
         <h2 id="files">{{ __('catalogue.files') }}</h2>
         <p>{{ __('catalogue.files_hint') }}</p>
+        @can('publish')
         <form method="post" action="{{ route('seats.import') }}" enctype="multipart/form-data" class="entry">@csrf<label
                 class="visually-hidden" for="f-models">{{ __('catalogue.file') }}</label><input id="f-models" type="file" name="models"
                 accept=".json,.csv">
-            @error('shelf')
+            @error('models')
                 <span class="problem">{{ $message }}</span>
             @enderror
             <button class="quiet">{{ __('catalogue.take_file') }}</button>
         </form>
+        @endcan
         <p><a class="quiet" href="{{ route('seats.export', 'json') }}">{{ __('common.export_json') }}</a> <a class="quiet"
                 href="{{ route('seats.export', 'csv') }}">{{ __('common.export_csv') }}</a></p>
     </section>

@@ -6,16 +6,16 @@
     <div class="page-top">
         <h1>{{ $page->model->title() }}</h1>
         <p>{{ __('catalogue.kind_version', ['kind' => __('catalogue.kinds.' . $page->model->kind), 'n' => $page->model->version]) }}</p>
-        @unless ($page->model->replaced_by)
+        @if (!$page->model->replaced_by && Gate::allows('publish'))
             <a class="press" href="{{ route('seats.edit', $page->model) }}">{{ __('catalogue.change') }}</a>
-        @endunless <a class="quiet" href="{{ route('seats.index') }}">{{ __('catalogue.all') }}</a>
+        @endif <a class="quiet" href="{{ route('seats.index') }}">{{ __('catalogue.all') }}</a>
     </div>
     @if ($page->model->replaced_by)
         <p class="notice">{{ __('catalogue.newer') }} <a href="{{ route('seats.show', $page->model->replaced_by) }}">{{
             __('catalogue.newer_link') }}</a>{{ __('catalogue.newer_keep') }}</p>
     @endif
     <x-model-drawing :page="$page" />
-    @if ($page->corrections->isNotEmpty())
+    @if ($page->corrections->isNotEmpty() && Gate::allows('publish'))
         <section class="card-work" aria-labelledby="corrections">
             <h2 id="corrections">{{ __('catalogue.corrections') }}</h2>
             @foreach ($page->corrections as $fact)

@@ -15,6 +15,7 @@
         @error('password')
             <p class="problem" id="password-problem">{{ $message }}</p>
         @enderror
+        <p class="hint">{{ __('accounts.forgotten') }}</p>
         <button class="press">{{ __('accounts.sign_in') }}</button>
     </form>
 </x-layout>
