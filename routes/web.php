@@ -128,7 +128,9 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::get('/stand-ins/labels', [StandInController::class, 'labels'])->name('stand-ins.labels');
         Route::get('/stand-ins/manual', [StandInController::class, 'manual'])->name('stand-ins.manual');
         Route::get('/recalls', RecallController::class)->name('recalls');
-        Route::get('/recalls/{list}/export.{form}', RecallExportController::class)->whereIn('form', ['csv', 'json'])->name('recalls.export');
+        Route::get('/recalls/{list}/export.{form}', RecallExportController::class)
+            ->whereIn('form', ['csv', 'json'])
+            ->name('recalls.export');
         Route::get('/handbook', HandbookController::class)->middleware(LeavesSessionAlone::class)->name('handbook');
         Route::get('/bus', [BusController::class, 'index'])->name('bus.index');
         Route::get('/bus/vest', VestController::class)->name('bus.vest');
