@@ -12,6 +12,7 @@ use Illuminate\Cookie\CookieValuePrefix;
 use Illuminate\Support\Str;
 use Symfony\Component\Uid\UuidV7;
 
+require __DIR__ . '/../bootstrap/owner.php';
 require __DIR__ . '/../vendor/autoload.php';
 
 /** @var Illuminate\Foundation\Application $app */

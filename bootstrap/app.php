@@ -27,6 +27,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         // Around everything, so that what fails early is told in the right language and dress too.
         $middleware->prepend([SecurityHeaders::class, SpeaksTheDevicesLanguage::class, ReadableInput::class]);
+        $middleware->trustHosts(
+            at: static fn(): array => array_values(array_filter(config()->array('hosts'), is_string(...))),
+            subdomains: false,
+        );
         $middleware->encryptCookies(except: [SpeaksTheDevicesLanguage::COOKIE]);
         $middleware->web(append: [EndsSessions::class, SpeaksTheReadersLanguage::class]);
         $middleware->prependToPriorityList(SubstituteBindings::class, SpeaksTheReadersLanguage::class);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Words\Languages;
+use App\Words\Telling;
 use Illuminate\Console\Command;
 use Illuminate\Filesystem\Filesystem;
 
@@ -21,11 +22,13 @@ final class ErrorPagesCommand extends Command
     {
         foreach (array_keys($languages->names()) as $language) {
             app()->setLocale($language);
+            Telling::begin($language);
             $folder = (string) $this->argument('folder') . "/{$language}";
             $files->ensureDirectoryExists($folder);
             foreach (self::CODES as $code) {
                 $files->replace("{$folder}/{$code}.html", view("errors.{$code}")->render(), 0o644);
             }
+            Telling::end();
         }
 
         return self::SUCCESS;

@@ -32,8 +32,9 @@ own() {
     mkdir -p "$A/tmp" storage/logs storage/app storage/framework/cache/data storage/framework/sessions storage/framework/views
     if [ -n "$OWNER" ]; then
         chown -R "$OWNER:$OWNER" "$A" storage bootstrap/cache
-        # Some packages come with files for their owner alone.
-        chmod -R a+rX app artisan config core database lang present public resources routes vendor "$R/errors" 2>/dev/null || true
+        find storage bootstrap/cache -type d -exec chmod g+ws {} +
+        chgrp "$OWNER" .env
+        chmod -R a+rX app artisan bootstrap config core database lang present public resources routes vendor
     fi
     chmod -R o-rwx storage bootstrap/cache
 }
@@ -91,7 +92,7 @@ http {
         error_page 500 501 505 /errors/500.html;
         error_page 502 503 /errors/502.html;
         error_page 504 /errors/504.html;
-        location ^~ /errors/ { internal; alias $R/errors/\$speaks/; $headers }
+        location ^~ /errors/ { internal; alias $A/errors/\$speaks/; $headers }
         location /build/ { $headers add_header Cache-Control "public, max-age=31536000, immutable"; try_files \$uri =404; }
         location / { $headers try_files \$uri /index.php?\$query_string; }
         location = /index.php {

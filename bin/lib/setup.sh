@@ -77,6 +77,8 @@ php_packages() {
     # The exact set that was tested; where one of them can no longer be had, what composer.json allows.
     # shellcheck disable=SC2046
     composer update --no-progress $(sed 's/^/--with=/' composer.versions) || composer update --no-progress
+    # Some packages come with files for their owner alone.
+    chmod -R a+rX vendor
 }
 
 front_end_packages() { npm ci --no-audit --no-fund || npm install --no-audit --no-fund; }
@@ -95,7 +97,9 @@ setting() {
 
 environment() {
     [ -s .env ] || (umask 077 && printf 'APP_NAME="Mint Buckle"\nAPP_ENV=production\nAPP_DEBUG=false\nAPP_KEY=base64:%s\n' "$(php -r 'echo base64_encode(random_bytes(32));')" > .env)
-    chmod 600 .env
+    # For the application too, where it runs as somebody else.
+    chgrp "$(stat -c %g storage)" .env
+    chmod 640 .env
     setting 'SESSION_DRIVER=database
 SESSION_ENCRYPT=true
 CACHE_STORE=file

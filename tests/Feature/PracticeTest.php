@@ -238,7 +238,7 @@ final class PracticeTest extends FeatureTestCase
         $id = (string) Str::uuid();
         $this->signedIn('odalys')->post('/practice/classes', ['id' => $id, 'title' => 'Open', 'fixed' => ['clip_low']]);
         $this->post("/practice/classes/{$id}/together", ['item' => '0']);
-        $this->get("/practice/classes/{$id}")->assertSee('data-now', false)->assertSee('data-drawing="buckle"', false)->assertSee('class="card-work drill-open"', false);
+        $this->get("/practice/classes/{$id}")->assertSee('data-now', false)->assertSee('class="card-work drill-open"', false);
         $this->post('/sign-out')->assertRedirect();
 
         $page = $this->get("/practice/classes/{$id}")->assertOk()->assertSee('Set-up 1: 3 errors')->assertDontSee('The clip low')->assertSee('You need no account')->assertDontSee('with the key')->assertDontSee('data-now', false);

@@ -1,8 +1,13 @@
 @props(['person'])
 <details class="drill-row" data-person="{{ $person->login }}" data-closed="{{ $person->closed_at === null ? 'no' : 'yes' }}">
-    <summary><strong>{{ $person->name }}</strong> <span class="hint">
-        @tell($person->role->title())@if ($person->closed_at !== null), {{ __('accounts.closed') }}@elseif ($person->password === null), {{
-            __('accounts.waits') }}@elseif ($person->totp_secret !== null), {{ __('accounts.two') }}@endif
+    <summary><strong>{{ $person->name }}</strong> <span class="hint">@tell($person->role->title())
+        @if ($person->closed_at !== null)
+            · {{ __('accounts.closed') }}
+        @elseif ($person->password === null)
+            · {{ __('accounts.waits') }}
+        @elseif ($person->totp_secret !== null)
+            · {{ __('accounts.two') }}
+        @endif
     </span></summary>
     <form method="post" action="{{ route('people.update', $person) }}" class="stack">
         @csrf @method('PUT')

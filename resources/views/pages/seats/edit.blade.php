@@ -50,7 +50,7 @@
                     <div class="choices">
                         @foreach (ModeName::OF_SEATS as $mode)
                             <label class="choice tick"><input type="checkbox" name="modes[]" value="{{ $mode->value }}"
-                                    @checked(in_array($mode->value, old('modes', $page->modes), true))>
+                                    @checked(in_array($mode->value, (array) old('modes', $page->modes), true))>
                                 <span>@tell($mode->title())</span></label>
                         @endforeach
                     </div>
