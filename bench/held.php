@@ -29,14 +29,11 @@ $get = static function (string $path) use ($base, $cookie): CurlHandle {
 
     return $curl;
 };
-$answer = static function (App\Models\Check $check) use ($base, $person): CurlHandle {
-    static $sessions = [];
-    $session = $sessions[count($sessions) % 12] ?? null;
-    if (count($sessions) < 12) {
-        $sessions[] = $session = benchSession($person);
-    }
+$sessions = array_map(static fn(): array => benchSession($person), range(1, AT_ONCE + STUCK));
+$answer = static function (App\Models\Check $check) use ($base, $sessions): CurlHandle {
+    static $count = 0;
 
-    return benchAnswer($base, $check, ...[...$session ?? $sessions[0], UuidV7::generate()]);
+    return benchAnswer($base, $check, ...[...$sessions[$count++ % count($sessions)], UuidV7::generate()]);
 };
 $pages = [
     static fn(): CurlHandle => $get('/'),

@@ -8,6 +8,6 @@
         {{ $slot }}
         @auth<x-main-menu />@endauth
         <x-unit-switch />
-        @auth<x-sign-out />@endauth
+        @auth<a class="head-button" href="{{ route('account') }}">{{ auth()->user()?->name }}</a>@endauth
     </div>
 </header>

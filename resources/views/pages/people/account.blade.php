@@ -7,6 +7,10 @@
         <h1>{{ __('accounts.account') }}</h1>
         <p>{{ $person->name }}: @tell($person->role->title())</p>
         <a class="quiet" href="{{ route('change') }}">{{ __('accounts.change') }}</a>
+        <form method="post" action="{{ route('sessions.destroy') }}">
+            @csrf
+            <button class="quiet">{{ __('accounts.sign_out') }}</button>
+        </form>
     </div>
     <div class="two">
         <section class="card-work" aria-labelledby="secret-title">
