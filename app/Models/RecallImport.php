@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Recalls\ImportState;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 
 /**
  * A recall list on its way in: read first, looked at, then taken whole or not at all.
@@ -31,6 +33,17 @@ final class RecallImport extends Model
     protected $fillable = [
         'source', 'path', 'dated', 'state', 'size', 'problems', 'changes', 'recall_list_id', 'matched_to', 'matched', 'begun_by',
     ];
+
+    /** The file as it came is there until its list was taken or the import ended otherwise. */
+    protected static function booted(): void
+    {
+        static::updated(static function (self $import): void {
+            if ($import->state->isOver()) {
+                // Not before that is so for good: taken back, it is read once more.
+                DB::afterCommit(static fn() => Storage::delete($import->path));
+            }
+        });
+    }
 
     protected function casts(): array
     {

@@ -17,6 +17,12 @@ enum ImportState: string
     case Refused = 'refused';
     case Cancelled = 'cancelled';
 
+    /** Whether the file as it came is needed no more. */
+    public function isOver(): bool
+    {
+        return in_array($this, [self::Matching, self::Taken, self::Refused, self::Cancelled], true);
+    }
+
     public function isUnderWay(): bool
     {
         return $this === self::Fetching || in_array($this, [self::Reading, self::Taking, self::Matching], true);

@@ -41,11 +41,12 @@ final readonly class TakeRecallList
         } catch (Cancelled) {
             $import->update(['state' => ImportState::Cancelled]);
         }
-        Storage::delete($import->path);
     }
 
     private function take(RecallImport $import): RecallList
     {
+        // Campaigns are numbered here, and by nobody else meanwhile.
+        DB::statement('LOCK TABLE campaigns IN SHARE ROW EXCLUSIVE MODE');
         $list = RecallList::query()->create([
             'dated' => $import->dated,
             'source' => $import->source,

@@ -66,6 +66,7 @@ final class RecallsTest extends FeatureTestCase
         self::assertNotNull($list);
         self::assertNotSame($before, $list->id);
         self::assertSame([$list->id, ImportState::Taken], [CheckupEvent::current()->recall_list_id, $import->refresh()->state]);
+        Storage::assertMissing($import->path);
         self::assertSame("it \"may\" open,\r\nsuddenly", Campaign::query()->where('code', 'N-1')->sole()->defect);
         $this->get('/recalls')->assertOk()->assertSee(CarbonImmutable::parse(self::today())->format('j M Y'))->assertSee('Of today')->assertSee('data-campaign="N-2"', false);
         $this->get('/recalls?q=pell-wick')->assertSee('data-campaign="N-1"', false)->assertDontSee('data-campaign="N-2"', false);
@@ -218,6 +219,7 @@ final class RecallsTest extends FeatureTestCase
         self::assertNotSame([], $import->problems);
         self::assertLessThanOrEqual(100, count($import->problems));
         $this->get("/recalls/imports/{$import->id}")->assertOk();
+        Storage::assertMissing($import->path);
     }
 
     /** As long as a file may be: read campaign by campaign, whatever there are. */
