@@ -111,11 +111,13 @@ http {
 C
 }
 
-# run NAME: what runit starts, in front. Killed hard, a parent leaves children that still hold port or socket: those go first.
+# leftover NAME PATTERN: killed hard, a parent leaves children that still hold port or socket.
+leftover() { [ ! -s "$SV/$1/group" ] || pkill -KILL -g "$(cat "$SV/$1/group")" -f "$2" 2>/dev/null || true; }
+
+# run NAME PATTERN: what runit starts, in front.
 run() {
-    group=$SV/$1/group
-    if [ -s "$group" ]; then pkill -KILL -g "$(cat "$group")" -f "$2" 2>/dev/null || true; fi
-    echo $$ > "$group"
+    leftover "$1" "$2"
+    echo $$ > "$SV/$1/group"
     case $1 in
         keeper) while sleep 5; do supervised || supervise; done ;;
         postgres) exec sh bin/lib/pg.sh run ;;
@@ -155,10 +157,17 @@ exec chpst -P sh $ROOT/bin/lib/serve.sh run $name '$pattern' >> $R/$name.log 2>&
 C
         chmod 755 "$SV/$name/run.new"
         mv "$SV/$name/run.new" "$SV/$name/run"
+        printf "#!/bin/sh\nexec sh %s leftover %s '%s'\n" "$ROOT/bin/lib/serve.sh" "$name" "$pattern" > "$SV/$name/finish"
+        chmod 755 "$SV/$name/finish"
     done
     # A database ends its connections at once instead of waiting for the last of them.
     mkdir -p "$SV/postgres/control"
-    printf '#!/bin/sh\nkill -INT "$(cat supervise/pid)"\n' > "$SV/postgres/control/t"
+    cat > "$SV/postgres/control/t" <<'C'
+#!/bin/sh
+pid=$(cat supervise/pid)
+# What waits for one that was started by hand is a shell.
+case $(cat "/proc/$pid/comm") in postgres) kill -INT "$pid" ;; *) kill -TERM "$pid" ;; esac
+C
     chmod 755 "$SV/postgres/control/t"
 }
 
@@ -180,7 +189,7 @@ start() {
     services
     if ! supervised; then
         # An orphan that still holds a service's lock gives it up first.
-        for name in $SERVICES; do [ ! -p "$SV/$name/supervise/ok" ] || sv -w 5 force-exit "$SV/$name" > /dev/null 2>&1 || true; done
+        for name in $SERVICES; do [ ! -p "$SV/$name/supervise/ok" ] || sv -w 5 force-shutdown "$SV/$name" > /dev/null 2>&1 || true; done
         supervise
     fi
     for name in $SERVICES; do
@@ -190,10 +199,10 @@ start() {
 }
 
 stop() {
-    [ ! -p "$SV/keeper/supervise/ok" ] || sv -w 5 force-exit "$SV/keeper" > /dev/null 2>&1 || true
+    [ ! -p "$SV/keeper/supervise/ok" ] || sv -w 5 force-shutdown "$SV/keeper" > /dev/null 2>&1 || true
     pkill -HUP -xf "runsvdir -P $SV" 2>/dev/null || true
     for name in $SERVICES; do
-        [ ! -p "$SV/$name/supervise/ok" ] || sv -w 15 force-exit "$SV/$name" > /dev/null 2>&1 || true
+        [ ! -p "$SV/$name/supervise/ok" ] || sv -w 15 force-shutdown "$SV/$name" > /dev/null 2>&1 || true
     done
 }
 
@@ -202,6 +211,7 @@ case ${1:-start} in
     stop)   stop ;;
     reload) ! is_up fpm || sv 2 "$SV/fpm"; ! is_up nginx || sv hup "$SV/nginx"; ! is_up queue || sv term "$SV/queue" ;;
     run)    run "$2" "$3" ;;
+    leftover) leftover "$2" "$3" ;;
     own)    own ;;
     url)    echo "http://127.0.0.1:$(cat "$R/port")" ;;
     feed)   mkdir -p "$R"; is_up feed || pick_port "$R/feed.port" "${FEED_PORT:-8181}"; echo "http://127.0.0.1:$(cat "$R/feed.port")" ;;
