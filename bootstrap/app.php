@@ -9,7 +9,7 @@ use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SpeaksTheDevicesLanguage;
 use App\Http\Middleware\SpeaksTheReadersLanguage;
-use App\Http\TypedAnew;
+use App\Http\TypedBefore;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -41,6 +41,6 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->render(static fn(QueryException $e) => Busy::answer($e));
-        $exceptions->render(static fn(ValidationException $e, Request $request) => TypedAnew::without($e, $request));
+        $exceptions->render(static fn(ValidationException $e, Request $request) => TypedBefore::without($e, $request));
     })
     ->create();

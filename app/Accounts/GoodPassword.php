@@ -33,17 +33,13 @@ final readonly class GoodPassword implements ValidationRule
             mb_strlen($password) < self::LEAST => 'short',
             $login !== '' && str_contains($folded, mb_strtolower($login)) => 'name',
             count(array_unique(mb_str_split($folded))) < 5 => 'simple',
-            self::isCommon($folded), self::isCommon((string) preg_replace('/\A[^\p{L}]+|[^\p{L}]+\z/u', '', $folded)) => 'common',
+            CommonPasswords::have($folded), CommonPasswords::have(self::withoutFigures($folded)) => 'common',
             default => null,
         };
     }
 
-    private static function isCommon(string $folded): bool
+    private static function withoutFigures(string $folded): string
     {
-        /** @var array<string, true>|null $common */
-        static $common = null;
-        $common ??= array_fill_keys(file(__DIR__ . '/Data/common-passwords.txt', FILE_IGNORE_NEW_LINES) ?: [], true);
-
-        return isset($common[$folded]);
+        return (string) preg_replace('/\A[^\p{L}]+|[^\p{L}]+\z/u', '', $folded);
     }
 }

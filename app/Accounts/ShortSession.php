@@ -13,11 +13,6 @@ final readonly class ShortSession
 
     private const UNTIL = 'shared.until';
 
-    public static function begin(Session $session): void
-    {
-        self::goOn($session);
-    }
-
     /** Whether people change by PIN here. */
     public static function isShared(Session $session): bool
     {
@@ -31,6 +26,7 @@ final readonly class ShortSession
         return is_int($until) && $until < now()->getTimestamp();
     }
 
+    /** From now on, and once more whenever something is done. */
     public static function goOn(Session $session): void
     {
         $session->put(self::UNTIL, now()->addMinutes(self::MINUTES)->getTimestamp());

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use App\Files\Chunks;
 use App\Files\Csv;
 use App\Models\SeatModel;
 use App\Words\Telling;
-use Generator;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\JsonList;
@@ -88,7 +88,7 @@ final readonly class SeatModelFile
     {
         [$models, $problems] = [[], []];
         try {
-            $items = JsonList::read(self::chunks($stream), 'models');
+            $items = JsonList::read(Chunks::of($stream), 'models');
             foreach ($items as $index => $model) {
                 if ($model instanceof InvalidCase) {
                     array_push($problems, ...explode("\n", $model->getMessage()));
@@ -112,17 +112,6 @@ final readonly class SeatModelFile
             'catalogue.wrong.format',
             ['format' => self::FORMAT, 'version' => (string) self::VERSION],
         ))]);
-    }
-
-    /**
-     * @param resource $stream
-     * @return Generator<int, string>
-     */
-    private static function chunks($stream): Generator
-    {
-        while (($chunk = fread($stream, 65_536)) !== false && $chunk !== '') {
-            yield $chunk;
-        }
     }
 
     /** @param resource $stream */

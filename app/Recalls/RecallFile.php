@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Recalls;
 
+use App\Files\Chunks;
 use App\Files\Csv;
-use Generator;
 use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\JsonList;
@@ -19,8 +19,6 @@ use stdClass;
  */
 final readonly class RecallFile
 {
-    private const CHUNK = 65_536;
-
     private function __construct(public ?CalendarDate $dated, public int $size) {}
 
     /**
@@ -74,7 +72,9 @@ final readonly class RecallFile
     private static function json(string $path, RecallIntake $intake, callable $each): self
     {
         $size = 0;
-        $items = JsonList::read(self::chunks($path), 'campaigns');
+        $stream = fopen($path, 'rb');
+        assert($stream !== false);
+        $items = JsonList::read(Chunks::of($stream), 'campaigns');
         try {
             foreach ($items as $index => $row) {
                 $campaign = $row instanceof stdClass ? self::campaign($row, $intake, "campaigns.{$index}") : $intake->refused($row);
@@ -108,16 +108,5 @@ final readonly class RecallFile
         }
 
         return $intake->campaign($row, $where);
-    }
-
-    /** @return Generator<int, string> */
-    private static function chunks(string $path): Generator
-    {
-        $stream = fopen($path, 'rb');
-        assert($stream !== false);
-        while (($chunk = fread($stream, self::CHUNK)) !== false && $chunk !== '') {
-            yield $chunk;
-        }
-        fclose($stream);
     }
 }

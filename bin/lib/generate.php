@@ -2,12 +2,13 @@
 
 /**
  * Makes every file that is made from others: what the classes of facts declare, compiled; the JSON Schemas of the case file and of the
- * files that carry parts of it. php bin/lib/generate.php [--check]: with it nothing is written, and the exit code tells whether all is as
- * it would be made.
+ * files that carry parts of it; the common passwords, in short. php bin/lib/generate.php [--check]: with it nothing is written, and the
+ * exit code tells whether all is as it would be made.
  */
 
 declare(strict_types=1);
 
+use App\Accounts\CommonPasswords;
 use MintBuckle\Core\Bus\BusRequest;
 use MintBuckle\Core\CaseFile\Schema;
 use MintBuckle\Core\Facts\Campaign;
@@ -46,6 +47,13 @@ $made = [
     'docs/schema/bus.schema.json' => $json($withDefinitions('docs/schema/bus.schema.json', BusRequest::class)),
     'docs/schema/seats.schema.json' => $json($withDefinitions('docs/schema/seats.schema.json', Seat::class)),
 ];
+
+// The packages of the front end may be away (a copy of the tree): what was made from them then stays as it is.
+$lists = "{$root}/node_modules/zxcvbn/lib/frequency_lists.js";
+if (is_file($lists)) {
+    preg_match('/passwords:\s*"([^"]+)"/', (string) file_get_contents($lists), $list);
+    $made['app/Accounts/Data/common-passwords.txt'] = CommonPasswords::made(explode(',', $list[1] ?? ''));
+}
 
 $stale = array_keys(array_filter(
     $made,

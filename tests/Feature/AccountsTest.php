@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Accounts\CommonPasswords;
 use App\Accounts\GiveLink;
 use App\Accounts\GoodPassword;
 use App\Accounts\Role;
@@ -129,6 +130,16 @@ final class AccountsTest extends FeatureTestCase
     public function testPasswordsAreThoseThatAreNotTriedFirst(string $password, ?string $why): void
     {
         self::assertSame($why, GoodPassword::whyNot($password, 'wren'));
+    }
+
+    /** Known again, read by nobody; and what is not among them is not taken for one. */
+    public function testCommonPasswordsAreKeptInShort(): void
+    {
+        $kept = file(app_path('Accounts/Data/common-passwords.txt'), FILE_IGNORE_NEW_LINES) ?: [];
+        self::assertSame([], preg_grep('/\A#[0-9a-f]{10}\z/', $kept, PREG_GREP_INVERT));
+        self::assertGreaterThan(29_000, count($kept));
+        self::assertTrue(CommonPasswords::have('123456'));
+        self::assertSame([], array_filter(array_map(static fn(int $n): string => "lantern gravel {$n}", range(1, 2000)), CommonPasswords::have(...)));
     }
 
     /** RFC 6238, appendix B, the vectors for SHA-1: the secret is "12345678901234567890". */

@@ -42,7 +42,7 @@ final readonly class ChangeOfPersonController
         Cookie::queue(Cookie::forget(Auth::guard('web')->getRecallerName()));
         Auth::login($person);
         $session->regenerate();
-        ShortSession::begin($session);
+        ShortSession::goOn($session);
 
         return redirect()->intended(route('event'));
     }

@@ -10,7 +10,7 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
 
 /** What was typed comes back with what is wrong with it, but for lists where one text was meant: no field could show them. */
-final readonly class TypedAnew
+final readonly class TypedBefore
 {
     /** What may be wrong with a field that is meant to hold a list. */
     private const OF_LISTS = ['Array', 'List', 'Required', 'RequiredWith', 'Max', 'Min', 'Between', 'Size'];
