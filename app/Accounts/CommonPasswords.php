@@ -12,12 +12,14 @@ final readonly class CommonPasswords
     /** Hexadecimal digits, 40 bits: of thirty thousand, one good password in thirty million is taken for one of them. */
     private const DIGITS = 10;
 
+    private const A_LINE = 12;
+
     /** @param string $folded in small letters */
     public static function have(string $folded): bool
     {
         /** @var array<string, int>|null $known */
         static $known = null;
-        $known ??= array_flip(file(self::FILE, FILE_IGNORE_NEW_LINES) ?: []);
+        $known ??= array_flip(preg_split('/\s+/', trim((string) file_get_contents(self::FILE))) ?: []);
 
         return isset($known[self::inShort($folded)]);
     }
@@ -30,14 +32,13 @@ final readonly class CommonPasswords
     public static function made(array $passwords): string
     {
         $short = array_unique(array_map(self::inShort(...), $passwords));
-        sort($short);
+        sort($short, SORT_STRING);
 
-        return implode("\n", $short) . "\n";
+        return implode("\n", array_map(static fn(array $some): string => implode(' ', $some), array_chunk($short, self::A_LINE))) . "\n";
     }
 
     private static function inShort(string $folded): string
     {
-        // With a stroke before them all are texts: a key that is all figures would become a number.
-        return '#' . substr(hash('sha256', $folded), 0, self::DIGITS);
+        return substr(hash('sha256', $folded), 0, self::DIGITS);
     }
 }

@@ -135,8 +135,8 @@ final class AccountsTest extends FeatureTestCase
     /** Known again, read by nobody; and what is not among them is not taken for one. */
     public function testCommonPasswordsAreKeptInShort(): void
     {
-        $kept = file(app_path('Accounts/Data/common-passwords.txt'), FILE_IGNORE_NEW_LINES) ?: [];
-        self::assertSame([], preg_grep('/\A#[0-9a-f]{10}\z/', $kept, PREG_GREP_INVERT));
+        $kept = preg_split('/\s+/', trim((string) file_get_contents(app_path('Accounts/Data/common-passwords.txt')))) ?: [];
+        self::assertSame([], preg_grep('/\A[0-9a-f]{10}\z/', $kept, PREG_GREP_INVERT));
         self::assertGreaterThan(29_000, count($kept));
         self::assertTrue(CommonPasswords::have('123456'));
         self::assertSame([], array_filter(array_map(static fn(int $n): string => "lantern gravel {$n}", range(1, 2000)), CommonPasswords::have(...)));
