@@ -131,7 +131,11 @@ final readonly class SeatModelFile
             if ($fields === [null]) {
                 continue;
             }
-            if (count($fields) !== count($header) || ! Csv::isText($fields)) {
+            if (! Csv::isText($fields)) {
+                $problems[] = "line {$line}: " . Telling::now()->word('manual_text.no_text');
+                continue;
+            }
+            if (count($fields) !== count($header)) {
                 $problems[] = Telling::now()->tell(new Message(
                     'catalogue.wrong.fields',
                     ['line' => $line, 'has' => count($fields), 'first' => count($header)],

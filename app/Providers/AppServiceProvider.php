@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\Ability;
+use App\Accounts\ShortSession;
 use App\Checks\Judge;
 use App\Clock;
 use App\Models\User;
@@ -14,6 +15,7 @@ use App\Words\Translator;
 use App\WorkerPulse;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
@@ -53,7 +55,9 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(3000)->by('address ' . $request->ip()),
         ]);
         foreach (Ability::cases() as $ability) {
-            Gate::define($ability->value, static fn(User $person): bool => $person->role->may($ability));
+            // A few digits at a device that several share are not enough to let others in.
+            Gate::define($ability->value, static fn(User $person): bool => $person->role->may($ability)
+                && ($ability !== Ability::Manage || ! ShortSession::isShared(resolve(Session::class))));
         }
         WorkerPulse::listen();
         Model::shouldBeStrict();

@@ -167,9 +167,10 @@ final class AccountsTest extends FeatureTestCase
         $this->post('/account/second')->assertRedirect();
         preg_match('/data-secret="(\w+)"/', (string) $this->get('/account')->assertSee('otpauth://totp/', false)->getContent(), $m);
         $secret = $m[1] ?? '';
-        $this->put('/account/second', ['code' => '000000'])->assertSessionHasErrors('code');
+        $this->put('/account/second', ['current' => 'market-day', 'code' => '000000'])->assertSessionHasErrors('code');
+        $this->put('/account/second', ['current' => 'wrong', 'code' => Totp::code($secret, time())])->assertSessionHasErrors('current');
         self::assertNull($ines->refresh()->totp_secret, 'it counts once the device has shown that it has it');
-        $this->put('/account/second', ['code' => Totp::code($secret, time())])->assertSessionHasNoErrors();
+        $this->put('/account/second', ['current' => 'market-day', 'code' => Totp::code($secret, time())])->assertSessionHasNoErrors();
         $codes = array_values(array_filter((array) session('codes'), is_string(...)));
         self::assertCount(8, $codes);
         $this->get('/account')->assertSee($codes[0])->assertSee('data-second="yes"', false);
@@ -241,6 +242,10 @@ final class AccountsTest extends FeatureTestCase
         $this->answer($check, 'setup.wedge', ['answer' => 'none'])->assertOk();
         self::assertSame('odalys', $check->facts()->reorder('seq', 'desc')->firstOrFail()->author->login);
 
+        $this->post('/change', ['login' => 'ines', 'pin' => '2468'])->assertRedirect();
+        $this->get('/people')->assertForbidden();
+        $this->get('/')->assertOk()->assertDontSee(route('people'), false);
+        $this->post('/change', ['login' => 'odalys', 'pin' => '2468'])->assertRedirect();
         $this->travel(ShortSession::MINUTES - 1)->minutes();
         $this->get('/')->assertOk();
         $this->travel(ShortSession::MINUTES - 1)->minutes();

@@ -19,13 +19,11 @@ final class AccountRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $isSecret = ! $this->routeIs('account.second.confirm');
-
         return [
-            'current' => [Rule::requiredIf($isSecret), 'string', 'max:200', $this->isTheirs(...)],
+            'current' => ['required', 'string', 'max:200', $this->isTheirs(...)],
             'password' => ['nullable', 'string', 'max:200', 'confirmed', new GoodPassword($this->author()->login)],
             'pin' => ['nullable', 'string', 'regex:/\A\d{4,8}\z/'],
-            'code' => [Rule::requiredIf(! $isSecret), 'string', 'max:40'],
+            'code' => [Rule::requiredIf($this->routeIs('account.second.confirm')), 'string', 'max:40'],
         ];
     }
 

@@ -25,6 +25,12 @@
     <p><a class="quiet" href="{{ Totp::address($secret, $person->login) }}">{{ __('accounts.second_open') }}</a></p>
     <form method="post" action="{{ route('account.second.confirm') }}" class="stack">
         @csrf @method('PUT')
+        <div class="field"><label for="confirm-current">{{ __('accounts.current') }}</label><input id="confirm-current" name="current"
+                type="password" autocomplete="current-password" required>
+            @error('current')
+                <p class="problem">{{ $message }}</p>
+            @enderror
+        </div>
         <div class="field"><label for="second-code">{{ __('accounts.code') }}</label><input id="second-code" name="code"
                 inputmode="numeric" autocomplete="one-time-code" required>
             @error('code')
