@@ -170,6 +170,20 @@ final class DeadEndsTest extends BrowserTestCase
         self::assertStringContainsString('Lap belt only', self::one('.calculator-answer')->getText());
     }
 
+    /** What is chosen in the moment in which an answer arrives counts: that answer is no longer drawn. */
+    public function testWhatIsChosenWhileAnAnswerArrivesStays(): void
+    {
+        self::open('/calculators/flight');
+        (new WebDriverSelect(self::waitFor('#calculator-form select')))->selectByVisibleText('Ottermoor OM-220 Haven');
+        self::gone('[name="f[seat.aircraft_certified][answer]"]');
+        [$first, $second] = array_map(static fn(string $mode): string => "[name=\"f[setup.mode][answer]\"][value=\"{$mode}\"]", ['high_back_booster', 'rear_harness']);
+        self::$driver->executeScript('const second = arguments[0]; document.body.addEventListener("htmx:beforeOnLoad", () => document.querySelector(second).click(), {once: true});', [$second]);
+        self::press($first);
+        self::$driver->wait(10, 50)->until(static fn(): bool => str_contains(self::$driver->getCurrentURL(), '=rear_harness'), 'it is not asked again');
+
+        self::assertTrue(self::one($second)->isSelected());
+    }
+
     /** An answer whose reply comes late does not take away what is being typed beside it; what it was itself is not kept twice. */
     public function testWhatIsTypedStaysWhenALateReplyComes(): void
     {
