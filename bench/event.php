@@ -25,6 +25,7 @@ require __DIR__ . '/../bin/lib/median.php';
 $app = require __DIR__ . '/../bootstrap/app.php';
 $kernel = $app->make(Kernel::class);
 $kernel->bootstrap();
+resolve(\App\Organisations\CurrentOrganisation::class)->enter(\App\Organisations\Door::Login, 'wren');
 const VISITS = 500;
 
 DB::beginTransaction();

@@ -23,6 +23,7 @@ require __DIR__ . '/../vendor/autoload.php';
 require __DIR__ . '/../bin/lib/median.php';
 
 (require __DIR__ . '/../bootstrap/app.php')->make(Kernel::class)->bootstrap();
+resolve(\App\Organisations\CurrentOrganisation::class)->enter(\App\Organisations\Door::Login, 'wren');
 DB::beginTransaction();
 $list = RecallList::query()->create(['dated' => '2026-01-01', 'source' => 'bench', 'size' => 100_000]);
 DB::statement(

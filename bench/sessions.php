@@ -18,6 +18,7 @@ require __DIR__ . '/../vendor/autoload.php';
 /** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__ . '/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
+resolve(\App\Organisations\CurrentOrganisation::class)->enter(\App\Organisations\Door::Login, 'wren');
 
 /** A copy of the demo's check on a day of its own in the past, so that no demo screen shows it. */
 function benchCheck(): Check

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 use App\Http\Busy;
 use App\Http\Middleware\EndsSessions;
+use App\Http\Middleware\EntersOrganisation;
 use App\Http\Middleware\May;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SpeaksTheDevicesLanguage;
 use App\Http\Middleware\SpeaksTheReadersLanguage;
 use App\Http\TypedBefore;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -32,7 +34,8 @@ return Application::configure(basePath: dirname(__DIR__))
             subdomains: false,
         );
         $middleware->encryptCookies(except: [SpeaksTheDevicesLanguage::COOKIE]);
-        $middleware->web(append: [EndsSessions::class, SpeaksTheReadersLanguage::class]);
+        $middleware->web(append: [EntersOrganisation::class, EndsSessions::class, SpeaksTheReadersLanguage::class]);
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, EntersOrganisation::class);
         $middleware->prependToPriorityList(SubstituteBindings::class, SpeaksTheReadersLanguage::class);
         $middleware->prependToPriorityList(SpeaksTheReadersLanguage::class, EndsSessions::class);
         $middleware->prependToPriorityList(SubstituteBindings::class, May::class);

@@ -10,8 +10,6 @@ $application = [
     'username' => env('DB_USERNAME', 'mintbuckle_app'),
     'password' => env('DB_PASSWORD', ''),
     'charset' => 'utf8',
-    'timezone' => 'UTC',
-    'search_path' => 'public',
     // Loopback only; a persistent connection saves the password exchange of every request.
     'sslmode' => 'disable',
     'options' => [

@@ -34,6 +34,7 @@ use App\Http\Controllers\LooksController;
 use App\Http\Controllers\ManualController;
 use App\Http\Controllers\ModelDrawingController;
 use App\Http\Controllers\NameController;
+use App\Http\Controllers\OrganisationController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
@@ -239,6 +240,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
         Route::put('/people/{person}', [PeopleController::class, 'update'])->name('people.update');
+        Route::put('/organisation', [OrganisationController::class, 'update'])->name('organisation.update');
         Route::post('/people/{person}/link', [PeopleController::class, 'link'])->name('people.link');
         Route::post('/checks/{check}/drill', [PracticeSetController::class, 'ofCheck'])->name('practice.class.check');
     });

@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Somebody is let in, gets another role, or works here no more. What they wrote keeps its author. */
 final readonly class KeepPerson
 {
-    /** @param array<string, mixed> $person login, name, role, certified_until; the password they choose themselves */
+    /**
+     * @param array<string, mixed> $person login, name, role, certified_until; the password they choose themselves
+     * @throws TakenLogin
+     */
     public function invited(array $person): User
     {
-        return User::query()->create($person);
+        try {
+            return DB::transaction(static fn(): User => User::query()->create($person));
+        } catch (UniqueConstraintViolationException) {
+            throw new TakenLogin();
+        }
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Checks\UnreadableAnswer;
 use App\Models\User;
+use App\Organisations\CurrentOrganisation;
 use Illuminate\Cache\RateLimiter;
 
 /** Who a name and a PIN on somebody else's device belong to. After a few wrong ones a person's PIN rests for a minute. */
@@ -18,7 +19,7 @@ final readonly class PersonByPin
     /** @throws UnreadableAnswer when they do not belong together, or were tried too often */
     public function __invoke(string $login, string $pin): User
     {
-        $key = "pin:{$login}";
+        $key = CurrentOrganisation::key("pin:{$login}");
         if ($this->tries->tooManyAttempts($key, self::TRIES)) {
             throw UnreadableAnswer::because('pin_rests');
         }

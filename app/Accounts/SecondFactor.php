@@ -29,11 +29,19 @@ final readonly class SecondFactor
         $session->put(self::AWAITED, $person->id);
     }
 
-    public static function awaited(Session $session): ?User
+    /** Whose code is awaited, by their number. */
+    public static function awaits(Session $session): ?int
     {
         $id = $session->get(self::AWAITED);
 
-        return is_int($id) ? User::query()->whereNull('closed_at')->find($id) : null;
+        return is_int($id) ? $id : null;
+    }
+
+    public static function awaited(Session $session): ?User
+    {
+        $id = self::awaits($session);
+
+        return $id === null ? null : User::query()->whereNull('closed_at')->find($id);
     }
 
     public static function forget(Session $session): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\User;
+use App\Organisations\CurrentOrganisation;
+use App\Organisations\Door;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Support\Facades\Hash;
 
@@ -21,7 +23,7 @@ final readonly class SignIn
 
     private const REST_SECONDS = 60;
 
-    public function __construct(private RateLimiter $tries) {}
+    public function __construct(private RateLimiter $tries, private CurrentOrganisation $organisation) {}
 
     /** @return User|'wrong'|'rests' */
     public function __invoke(string $login, string $password, string $address): User|string
@@ -32,6 +34,7 @@ final readonly class SignIn
                 return 'rests';
             }
         }
+        $this->organisation->enter(Door::Login, $login);
         $person = User::query()->whereNull('closed_at')->firstWhere('login', $login);
         if (self::belongs($password, $person?->password)) {
             $this->tries->clear((string) array_key_first($keys));

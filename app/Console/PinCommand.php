@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\User;
+use App\Organisations\CurrentOrganisation;
+use App\Organisations\Door;
 use Illuminate\Console\Command;
 
 /** Sets the PIN with which a person signs on somebody else's device. */
@@ -14,8 +16,9 @@ final class PinCommand extends Command
 
     protected $description = 'Set the PIN with which a person signs a check on somebody else\'s device';
 
-    public function handle(): int
+    public function handle(CurrentOrganisation $organisation): int
     {
+        $organisation->enter(Door::Login, (string) $this->argument('login'));
         $person = User::query()->firstWhere('login', $this->argument('login'));
         if (! $person instanceof User) {
             $this->error('Nobody signs in by that name.');

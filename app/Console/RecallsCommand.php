@@ -16,7 +16,9 @@ use Illuminate\Support\Facades\Storage;
 /** Takes a recall list from the command line, whole or not at all. Exit 0: taken. Exit 2: refused, with every problem. */
 final class RecallsCommand extends Command
 {
-    protected $signature = 'buckle:recalls {file : CSV or JSON} {--dated= : the list\'s date, for CSV}';
+    use EntersOrganisation;
+
+    protected $signature = 'buckle:recalls {file : CSV or JSON} {--dated= : the list\'s date, for CSV} {--organisation=}';
 
     protected $description = 'Take a recall list';
 
@@ -26,6 +28,9 @@ final class RecallsCommand extends Command
         if (! is_readable($file) || is_dir($file)) {
             fwrite(STDERR, "(file): cannot be read: {$file}\n");
 
+            return 2;
+        }
+        if (! $this->hasEntered()) {
             return 2;
         }
         $path = 'recalls/' . basename($file) . '.' . getmypid();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Organisations\CurrentOrganisation;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -59,7 +60,7 @@ final class SeatModel extends Model
         /** @var list<object{id: int, maker: string, model: string, name: string|null, title: string, folded: string}> $names */
         $names = json_decode(
             Cache::rememberForever(
-                self::NAMES,
+                CurrentOrganisation::key(self::NAMES),
                 static fn(): string => self::inUse()->get(['id', 'maker', 'model', 'name'])->map(static fn(self $one): array => [
                     ...$one->only(['id', 'maker', 'model', 'name']),
                     'title' => $one->title(),
@@ -96,7 +97,7 @@ final class SeatModel extends Model
     /** After rows were written that no model was made for. */
     public static function forgetNames(): void
     {
-        Cache::forget(self::NAMES);
+        Cache::forget(CurrentOrganisation::key(self::NAMES));
     }
 
     protected function casts(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Organisations\CurrentOrganisation;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
@@ -34,7 +35,7 @@ final class VehicleLayout extends Model
     {
         /** @var list<LayoutName> $names */
         $names = json_decode(
-            Cache::rememberForever(self::NAMES, static fn(): string => json_encode(
+            Cache::rememberForever(CurrentOrganisation::key(self::NAMES), static fn(): string => json_encode(
                 self::query()->orderBy('id')->get()->map(static fn(self $one): array => [
                     'id' => $one->id,
                     'name' => $one->name,
@@ -82,7 +83,7 @@ final class VehicleLayout extends Model
 
     protected static function booted(): void
     {
-        $forget = static fn(): bool => Cache::forget(self::NAMES);
+        $forget = static fn(): bool => Cache::forget(CurrentOrganisation::key(self::NAMES));
         static::saved($forget);
         static::deleted($forget);
     }

@@ -9,6 +9,8 @@ use App\Accounts\ShortSession;
 use App\Checks\Judge;
 use App\Clock;
 use App\Models\User;
+use App\Organisations\Connector;
+use App\Organisations\CurrentOrganisation;
 use App\Units;
 use App\Words\Languages;
 use App\Words\Translator;
@@ -32,6 +34,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Rulebook::class, static fn(): Rulebook => Rulebook::current());
+        $this->app->singleton(CurrentOrganisation::class);
+        $this->app->bind('db.connector.pgsql', Connector::class);
         $this->app->scoped(Judge::class);
         $this->app->singleton(Languages::class, static function (): Languages {
             /** @var array<string, array{locale: string, name: string}> $known */
@@ -60,6 +64,7 @@ final class AppServiceProvider extends ServiceProvider
                 && ($ability !== Ability::Manage || ! ShortSession::isShared(resolve(Session::class))));
         }
         WorkerPulse::listen();
+        CurrentOrganisation::carry();
         Model::shouldBeStrict();
         Date::use(CarbonImmutable::class);
         // What the core found, told where it is shown: @tell as it stands, @says with a capital letter.

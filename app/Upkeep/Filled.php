@@ -20,6 +20,14 @@ final readonly class Filled
         }
     }
 
+    /** @throws LogicException when a table has more than one row: what belongs to each could not be told apart again */
+    public static function refuseMany(string $table): void
+    {
+        if (DB::table($table)->count() > 1) {
+            throw new LogicException("Going back would lose what is kept apart in {$table}. Nothing was changed.");
+        }
+    }
+
     /**
      * @param mixed $usual what stands there when nothing was said
      * @throws LogicException when something else stands in that column

@@ -21,6 +21,7 @@ use App\Models\SeatModel;
 use App\Models\User;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
+use App\Organisations\FoundOrganisation;
 use App\Recalls\ImportState;
 use App\Recalls\MatchAgain;
 use App\Recalls\ReadRecallList;
@@ -66,8 +67,9 @@ final class DatabaseSeeder extends Seeder
         private readonly SignTrip $signTrip,
     ) {}
 
-    public function run(CompleteVisit $sendOff): void
+    public function run(CompleteVisit $sendOff, FoundOrganisation $found): void
     {
+        $found('Skerrin Holm families');
         $this->now = CarbonImmutable::now();
         $this->people();
         foreach (DemoFile::rows('seat-models') as $model) {

@@ -6,13 +6,21 @@ namespace Database\Seeders;
 
 use App\Models\CheckupEvent;
 use App\Models\VehicleLayout;
+use App\Organisations\FoundOrganisation;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 
-/** What an installation without the demo begins with: an event of today by the usual practice, and the shapes of cars. */
+/** What an organisation without the demo begins with: an event of today by the usual practice, and the shapes of cars. */
 final class EmptySeeder extends Seeder
 {
-    public function run(): void
+    public function run(FoundOrganisation $found): void
+    {
+        $found('Our organisation');
+        $this->begin();
+    }
+
+    /** In the organisation that was entered. */
+    public function begin(): void
     {
         CheckupEvent::query()->create([
             'name' => 'First event',

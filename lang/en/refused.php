@@ -115,6 +115,7 @@ return [
         'taken' => 'Somebody signs in by that name already.',
         'role' => 'Choose what the person may do.',
         'certified' => 'Enter the day as it stands on the certificate.',
+        'organisation' => 'Enter what the organisation is called.',
         'last' => 'This is the only coordinator: without one nobody could let anybody in again.',
         'who' => 'Choose who goes on here.',
     ],

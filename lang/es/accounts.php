@@ -19,6 +19,9 @@ return [
     'people' => 'Personas',
     'people_intro' => 'Quién trabaja aquí y qué puede hacer cada persona. Lo que alguien escribió conserva su nombre, aunque ya no '
         . 'trabaje aquí.',
+    'organisation' => 'Organización',
+    'called' => 'Cómo se llama',
+    'organisation_hint' => 'Quien trabaja en otra organización de esta instalación no ve nada de esta.',
     'invite' => 'Invitar a alguien',
     'login' => 'Nombre para entrar',
     'login_hint' => 'Letras minúsculas, cifras, punto, guion.',

@@ -115,6 +115,7 @@ return [
         'taken' => 'Alguien ya entra con ese nombre.',
         'role' => 'Elija qué puede hacer la persona.',
         'certified' => 'Escriba el día como está en el certificado.',
+        'organisation' => 'Indique cómo se llama la organización.',
         'last' => 'Es el único coordinador: sin uno nadie podría invitar a nadie.',
         'who' => 'Elija quién sigue aquí.',
     ],

@@ -76,6 +76,19 @@ final class HouseStyleTest extends TestCase
         self::assertSame([], $reckoned);
     }
 
+    /** A list where one text is meant would break it. */
+    public function testEveryRequestReadsTextByOneDoor(): void
+    {
+        $others = [];
+        foreach (glob(dirname(__DIR__, 2) . '/app/Http/Requests/*.php') ?: [] as $file) {
+            $text = (string) file_get_contents($file);
+            if (str_contains($text, ' extends FormRequest') && ! str_contains($text, 'use ReadsText;')) {
+                $others[] = basename($file);
+            }
+        }
+        self::assertSame([], $others);
+    }
+
     private static function place(string $file, int $index): string
     {
         return substr($file, strlen(dirname(__DIR__, 2)) + 1) . ':' . ($index + 1);

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\Check;
 use App\Models\User;
 use App\Models\Visit;
+use App\Organisations\CurrentOrganisation;
+use App\Organisations\Door;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -30,6 +32,8 @@ abstract class FeatureTestCase extends TestCase
 
     protected bool $seed = true;
 
+    private ?int $organisation = null;
+
     public function createApplication(): Application
     {
         if (! RefreshDatabaseState::$migrated) {
@@ -50,6 +54,37 @@ abstract class FeatureTestCase extends TestCase
         // Where files are faked: a folder a process, for runs that go on at once.
         ParallelTesting::resolveTokenUsing(static fn(): string => (getenv('TEST_RUN') ?: '0') . '_' . getmypid());
         $this->withoutVite();
+        $this->within(Door::Only);
+    }
+
+    /** Goes on in an organisation; what a request enters is left when it was answered. */
+    protected function within(Door $door, int|string $key = ''): void
+    {
+        self::assertTrue(resolve(CurrentOrganisation::class)->enter($door, $key));
+        $this->organisation = resolve(CurrentOrganisation::class)->id();
+    }
+
+    private function goOn(): void
+    {
+        if ($this->organisation !== null && $this->organisation !== resolve(CurrentOrganisation::class)->id()) {
+            $this->within(Door::Organisation, $this->organisation);
+        }
+    }
+
+    /**
+     * @param array<mixed> $parameters
+     * @param array<mixed> $cookies
+     * @param array<mixed> $files
+     * @param array<mixed> $server
+     * @return TestResponse<Response>
+     */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        try {
+            return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        } finally {
+            $this->goOn();
+        }
     }
 
     protected function signedIn(string $login = 'wren'): static

@@ -11,24 +11,18 @@ use App\Models\PracticeAttempt;
 use App\Models\PracticeSet;
 use App\Models\RecallList;
 use App\Models\SeatModel;
-use FilesystemIterator;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Routing\Route;
-use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
-use SplFileInfo;
 
 /** Whatever is sent wherever: never our fault (5xx), always a page in the reader's language and under the same headers. */
 final class FuzzTest extends FeatureTestCase
 {
-    private const VERBS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
+    use EveryRoute;
 
-    /** @var list<string>|null */
-    private static ?array $fields = null;
+    private const VERBS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
 
     protected function setUp(): void
     {
@@ -164,15 +158,6 @@ final class FuzzTest extends FeatureTestCase
         return array_map(static fn(string $what): string => Str::limit($asked, 120) . " {$status}: {$what} " . Str::limit($answer->exception?->getMessage() ?? '', 120), array_keys(array_filter($faults)));
     }
 
-    /** @return list<Route> */
-    private static function routes(): array
-    {
-        return array_values(array_filter(
-            Routes::getRoutes()->getRoutes(),
-            static fn(Route $route): bool => ! $route->isFallback && ! str_starts_with($route->uri(), 'storage') && $route->getName() !== 'sessions.destroy',
-        ));
-    }
-
     /** @param class-string<Model> $of */
     private static function first(string $of): string
     {
@@ -200,25 +185,6 @@ final class FuzzTest extends FeatureTestCase
             'photo' => (string) Str::uuid(),
         ];
 
-        return '/' . preg_replace_callback('/\{(\w+)\??\}/', static fn(array $m): string => $there[$m[1]] ?? 'x', $route->uri());
-    }
-
-    /** @return list<string> every name that a request is read by, from the application's own text */
-    private static function fields(): array
-    {
-        if (self::$fields !== null) {
-            return self::$fields;
-        }
-        $names = [];
-        $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(app_path(), FilesystemIterator::SKIP_DOTS));
-        foreach ($files as $file) {
-            assert($file instanceof SplFileInfo);
-            $text = (string) file_get_contents($file->getPathname());
-            preg_match_all('/->(?:string|input|integer|query|boolean|enum|filled|array|date|has|old)\(\'(\w+)/', $text, $read);
-            preg_match_all('/^\s+\'(\w+)\' => \[\'?(?:required|nullable|Rule)/m', $text, $ruled);
-            $names = [...$names, ...$read[1], ...$ruled[1]];
-        }
-
-        return self::$fields = array_values(array_unique($names));
+        return self::addressOf($route, $there);
     }
 }

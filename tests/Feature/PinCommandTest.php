@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
+use App\Organisations\Door;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Hash;
 use Symfony\Component\Console\Tester\CommandTester;
@@ -26,6 +27,7 @@ final class PinCommandTest extends FeatureTestCase
             self::assertStringContainsString('four to eight digits', $said);
         }
         self::assertStringContainsString('Nobody signs in by that name', $this->typed('nobody', '4711')[1]);
+        $this->within(Door::Only);
         self::assertSame($before, User::query()->where('login', 'wren')->sole()->pin);
     }
 

@@ -35,7 +35,7 @@ final class PoliciesTest extends FeatureTestCase
 
     private const ANSWERED_FOR = ['visits.departure', 'POST visits/{visit}/departure', 'recalls.told', 'bus.trips.sign', 'seats.create', 'seats.store', 'seats.drawing', 'seats.import', 'seats.edit', 'seats.correct', 'recalls.imports.store', 'recalls.imports.show', 'recalls.imports.update', 'recalls.imports.destroy', 'recalls.feed', 'practice.class.create', 'practice.class.store', 'practice.class.sheet', 'practice.class.together'];
 
-    private const MANAGED = ['people', 'people.store', 'people.update', 'people.link', 'practice.class.check'];
+    private const MANAGED = ['people', 'people.store', 'people.update', 'people.link', 'organisation.update', 'practice.class.check'];
 
     private const WRITTEN = ['visits.create', 'visits.seats', 'visits.cars', 'visits.label', 'visits.remarks', 'visits.look', 'visits.store', 'visits.bay', 'visits.seat', 'visits.layout', 'visits.place', 'visits.language', 'checks.label', 'checks.label.store', 'checks.seat', 'checks.seat.store', 'checks.instead', 'POST checks/{check}/instead', 'checks.manual', 'POST checks/{check}/manual', 'calculators.check', 'bus.plan', 'POST bus/plan', 'bus.layouts.create', 'bus.layouts.store', 'bus.layouts.edit', 'bus.layouts.update', 'bus.layouts.roster', 'bus.layouts.use', 'bus.trips.store', 'bus.trips.again', 'bus.trips.initials', 'bus.trips.mark', 'bus.checks.store', 'checks.card', 'checks.show', 'facts.store', 'looks.store', 'undo.store', 'photos.store', 'photos.destroy', 'tries.store', 'names.store', 'declines.store', 'card.store'];
 

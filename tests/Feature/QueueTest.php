@@ -86,7 +86,7 @@ final class QueueTest extends FeatureTestCase
         yield 'all facts gone' => ['TRUNCATE facts CASCADE', 'permission denied for table facts'];
         yield 'a trigger gone' => ['ALTER TABLE facts DISABLE TRIGGER ALL', 'must be owner of table facts'];
         yield 'a table of its own' => ['CREATE TABLE mine (id int)', 'permission denied for schema public'];
-        yield 'a seat model twice' => ['INSERT INTO seat_models (maker, model, kind, rules) SELECT maker, model, kind, rules FROM seat_models LIMIT 1', 'seat_models_maker_model_version_unique'];
+        yield 'a seat model twice' => ['INSERT INTO seat_models (maker, model, kind, rules) SELECT maker, model, kind, rules FROM seat_models LIMIT 1', 'seat_models_organisation_id_maker_model_version_unique'];
     }
 
     #[DataProvider('refused')]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Logging\WithoutPersons;
+use App\Models\User;
 use DateTimeImmutable;
 use Illuminate\Database\QueryException;
 use Illuminate\Queue\Events\Looping;
@@ -49,7 +50,8 @@ final class UpkeepTest extends FeatureTestCase
 
             return 'never';
         });
-        $this->get('/slow', ['Accept-Language' => 'es'])->assertStatus(503)->assertHeader('Retry-After', '2')->assertSee('Otra persona está escribiendo ahí')->assertHeader('X-Content-Type-Options', 'nosniff');
+        User::query()->where('login', 'wren')->update(['language' => 'es']);
+        $this->signedIn()->get('/slow')->assertStatus(503)->assertHeader('Retry-After', '2')->assertSee('Otra persona está escribiendo ahí')->assertHeader('X-Content-Type-Options', 'nosniff');
     }
 
     public function testPagesThatNameAChildStayInNoCache(): void

@@ -7,12 +7,15 @@ namespace App\Http\Controllers;
 use App\Accounts\GiveLink;
 use App\Accounts\KeepPerson;
 use App\Accounts\LastCoordinator;
+use App\Accounts\TakenLogin;
 use App\Http\Requests\PersonRequest;
+use App\Models\Organisation;
 use App\Models\User;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 
 /** Who works here, and what each may do. */
 final readonly class PeopleController
@@ -23,13 +26,18 @@ final readonly class PeopleController
 
         return view('pages.people.index', [
             'people' => User::query()->orderByRaw('closed_at is not null')->orderBy('name')->get(),
+            'organisation' => Organisation::current(),
             'link' => is_array($link) ? $link : null,
         ]);
     }
 
     public function store(PersonRequest $request, KeepPerson $keep, GiveLink $give): RedirectResponse
     {
-        $person = $keep->invited($request->invited());
+        try {
+            $person = $keep->invited($request->invited());
+        } catch (TakenLogin) {
+            throw ValidationException::withMessages(['login' => Telling::now()->word('refused.person.taken')]);
+        }
 
         return self::with($person, $give($person, $request->author()));
     }

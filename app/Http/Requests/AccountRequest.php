@@ -15,6 +15,7 @@ use Illuminate\Validation\Rule;
 final class AccountRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -24,6 +24,7 @@ final class ArrivalRequest extends FormRequest
 {
     use AsWritten;
     use BySomebody;
+    use ReadsText;
 
     /** A seat that is not in the catalogue: its label is read by hand. */
     public const OTHER_SEAT = 'other';

@@ -27,6 +27,7 @@ final class BusCheckRequest extends FormRequest
 {
     use AsWritten;
     use BySomebody;
+    use ReadsText;
 
     private const FIELDS = [
         'child.born_on' => 'born_on',

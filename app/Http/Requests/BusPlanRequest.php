@@ -25,6 +25,7 @@ use MintBuckle\Core\Bus\ByHand\Placing;
 final class BusPlanRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<string>> */
     public function rules(): array

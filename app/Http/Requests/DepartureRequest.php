@@ -14,6 +14,7 @@ use Illuminate\Validation\Rule;
 final class DepartureRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

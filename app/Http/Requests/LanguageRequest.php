@@ -11,6 +11,8 @@ use Illuminate\Validation\Rule;
 /** One of the languages there are. */
 final class LanguageRequest extends FormRequest
 {
+    use ReadsText;
+
     /** @return array<string, list<mixed>> */
     public function rules(Languages $languages): array
     {

@@ -12,6 +12,7 @@ use MintBuckle\Core\Record\InspectionPhase;
 final class LooksRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -16,6 +16,7 @@ use MintBuckle\Core\Catalogue\ModelText;
 final class ModelRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -22,7 +22,7 @@ final class PersonRequest extends FormRequest
 
         return $this->routeIs('people.link') ? [] : [
             'name' => [Rule::requiredIf($isNew), 'string', 'max:80'],
-            'login' => [Rule::requiredIf($isNew), 'string', 'max:40', 'regex:/\A[a-z0-9][a-z0-9._-]*\z/', 'unique:users,login'],
+            'login' => [Rule::requiredIf($isNew), 'string', 'max:40', 'regex:/\A[a-z0-9][a-z0-9._-]*\z/'],
             'role' => ['required', Rule::enum(Role::class)],
             'certified_until' => ['nullable', 'date_format:Y-m-d'],
             'closed' => ['nullable', 'boolean'],
@@ -34,7 +34,6 @@ final class PersonRequest extends FormRequest
     {
         return [
             'name.*' => Telling::now()->word('refused.person.name'),
-            'login.unique' => Telling::now()->word('refused.person.taken'),
             'login.*' => Telling::now()->word('refused.person.login'),
             'role.*' => Telling::now()->word('refused.person.role'),
             'certified_until.*' => Telling::now()->word('refused.person.certified'),

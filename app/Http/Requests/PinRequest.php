@@ -10,6 +10,8 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Who goes on at a shared device. */
 final class PinRequest extends FormRequest
 {
+    use ReadsText;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -20,6 +20,7 @@ use MintBuckle\Core\Rulebook;
 final class PracticeRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** Open to whoever has a class's link; a drill of theirs to whoever began it. */
     private const FOR_GUESTS = ['practice.class.show', 'practice.class.begin'];

@@ -16,6 +16,7 @@ use MintBuckle\Core\Rulebook;
 final class PracticeSetRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     private const MOST = 30;
 

@@ -16,6 +16,7 @@ use Symfony\Component\Uid\UuidV7;
 final class RecallFeedRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** How the simulated feed can be let answer. */
     public const BEHAVIOURS = ['normal', 'slow', 'broken', 'truncated', 'stale', 'wrong'];

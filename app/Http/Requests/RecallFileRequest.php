@@ -14,6 +14,7 @@ use Illuminate\Http\UploadedFile;
 final class RecallFileRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<string>> */
     public function rules(): array

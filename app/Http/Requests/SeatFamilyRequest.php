@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 final class SeatFamilyRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

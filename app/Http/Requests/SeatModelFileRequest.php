@@ -13,6 +13,7 @@ use Illuminate\Http\UploadedFile;
 final class SeatModelFileRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<string>> */
     public function rules(): array

@@ -9,6 +9,8 @@ use Illuminate\Foundation\Http\FormRequest;
 
 final class SignInRequest extends FormRequest
 {
+    use ReadsText;
+
     public function authorize(): bool
     {
         return true;

@@ -13,6 +13,7 @@ use MintBuckle\Core\Bus\Trip\TripOutcome;
 final class TripRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -20,6 +20,7 @@ use MintBuckle\Core\Rulebook;
 final class WalkInRequest extends FormRequest
 {
     use BySomebody;
+    use ReadsText;
 
     /** @return array<string, list<string>> */
     public function rules(): array

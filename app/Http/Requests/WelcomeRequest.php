@@ -12,6 +12,8 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A password, twice, and a PIN for signing on somebody else's device if one is wanted. */
 final class WelcomeRequest extends FormRequest
 {
+    use ReadsText;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -5,6 +5,7 @@
     <x-slot:head><x-head :title="__('accounts.people')" /></x-slot:head>
     <div class="page-top">
         <h1>{{ __('accounts.people') }}</h1>
+        <p><strong>{{ $organisation->name }}</strong></p>
         <p>{{ __('accounts.people_intro') }}</p>
     </div>
     @if (session('problem'))
@@ -24,16 +25,34 @@
                 <x-person :person="$person" />
             @endforeach
         </section>
-        <section class="card-work" aria-labelledby="invite-title">
-            <h2 id="invite-title">{{ __('accounts.invite') }}</h2>
-            <form method="post" action="{{ route('people.store') }}" class="stack">
-                @csrf
-                <x-field :field="new FieldName('name')" :label="__('accounts.name')" />
-                <x-field :field="new FieldName('login')" :label="__('accounts.login')" :hint="__('accounts.login_hint')" />
-                <x-person-role :chosen="old('role', Role::Technician->value)" id="new" />
-                <x-field :field="new FieldName('certified_until')" :label="__('accounts.certified_until')" type="date" />
-                <button class="press">{{ __('accounts.make_link') }}</button>
-            </form>
-        </section>
+        <div class="stack">
+            <section class="card-work" aria-labelledby="invite-title">
+                <h2 id="invite-title">{{ __('accounts.invite') }}</h2>
+                <form method="post" action="{{ route('people.store') }}" class="stack">
+                    @csrf
+                    <x-field :field="new FieldName('name')" :label="__('accounts.name')" />
+                    <x-field :field="new FieldName('login')" :label="__('accounts.login')" :hint="__('accounts.login_hint')" />
+                    <x-person-role :chosen="old('role', Role::Technician->value)" id="new" />
+                    <x-field :field="new FieldName('certified_until')" :label="__('accounts.certified_until')" type="date" />
+                    <button class="press">{{ __('accounts.make_link') }}</button>
+                </form>
+            </section>
+            <section class="card-work" aria-labelledby="organisation-title">
+                <h2 id="organisation-title">{{ __('accounts.organisation') }}</h2>
+                <form method="post" action="{{ route('organisation.update') }}" class="stack">
+                    @csrf @method('PUT')
+                    <div class="field">
+                        <label for="organisation">{{ __('accounts.called') }}</label>
+                        <input id="organisation" name="organisation" required maxlength="80"
+                            value="{{ old('organisation', $organisation->name) }}">
+                        <p class="hint">{{ __('accounts.organisation_hint') }}</p>
+                        @error('organisation')
+                            <p class="problem">{{ $message }}</p>
+                        @enderror
+                    </div>
+                    <button class="quiet">{{ __('accounts.keep') }}</button>
+                </form>
+            </section>
+        </div>
     </div>
 </x-layout>
