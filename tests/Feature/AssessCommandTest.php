@@ -26,6 +26,25 @@ final class AssessCommandTest extends TestCase
         self::assertSame(['mint-buckle/assessment', 1, '2026.1', 'good_to_ride', []], [$answer['format'], $answer['version'], $answer['rulebook'], $answer['verdict'], $answer['findings']]);
     }
 
+    public function testHowLongFamiliesWait(): void
+    {
+        [$code, $out, $err] = self::run_(['--arrivals=12', '--minutes=30', '--technicians=8'], null, 'buckle:capacity');
+        self::assertSame([0, ''], [$code, $err]);
+        self::assertSame(['offered' => 6.0, 'wait_probability' => 0.356981, 'mean_wait_minutes' => 5.354716, 'p90_wait_minutes' => 19.087689, 'technicians_for_10_minutes' => 8], json_decode($out, true));
+        [, $out] = self::run_(['--arrivals=12', '--minutes=30', '--technicians=6', '--simulate=7'], null, 'buckle:capacity');
+        self::assertSame(['offered' => 6.0, 'wait_probability' => null, 'mean_wait_minutes' => null, 'p90_wait_minutes' => null, 'technicians_for_10_minutes' => 8, 'simulated' => ['seed' => 7, 'wait_probability' => null, 'mean_wait_minutes' => null, 'p90_wait_minutes' => null]], json_decode($out, true));
+        [$code, $out] = self::run_(['--arrivals=6', '--minutes=20', '--technicians=3', '--simulate=7'], null, 'buckle:capacity');
+        $played = json_decode($out, true, 8, JSON_THROW_ON_ERROR);
+        self::assertIsArray($played);
+        self::assertIsArray($played['simulated']);
+        self::assertIsArray($played['simulated']['mean_wait_minutes']);
+        self::assertLessThan(8.89, $played['simulated']['mean_wait_minutes']['low']);
+        self::assertGreaterThan(8.89, $played['simulated']['mean_wait_minutes']['high']);
+        self::assertSame($out, self::run_(['--arrivals=6', '--minutes=20', '--technicians=3', '--simulate=7'], null, 'buckle:capacity')[1]);
+        self::assertSame([2, '', "--arrivals: must be a number, none or more\n--minutes: must be a number above none\n--technicians: must be a whole number, 1 to 1000\n"], self::run_(['--arrivals=-1', '--minutes=x'], null, 'buckle:capacity'));
+        self::assertSame([2, '', "--arrivals: times --minutes is more than 500 seats at once\n"], self::run_(['--arrivals=5000', '--minutes=60', '--technicians=9'], null, 'buckle:capacity'));
+    }
+
     public function testADrill(): void
     {
         [$code, $out, $err] = self::run_(['--seed=12', '--level=3'], null, 'buckle:drill');
