@@ -111,10 +111,10 @@ abstract class BrowserTestCase extends TestCase
         (new ChromeDevToolsDriver(self::$driver))->execute('Emulation.setScriptExecutionDisabled', ['value' => ! $enabled]);
     }
 
-    /** Changes or asks what the interface has no screen for. */
+    /** Changes or asks what the interface has no screen for, in the demo's organisation. */
     protected static function database(string $sql): string
     {
-        return TestDatabase::sql($sql, self::$database);
+        return TestDatabase::sql("set mintbuckle.organisation = '1'; {$sql}", self::$database);
     }
 
     protected static function open(string $path): void
