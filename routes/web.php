@@ -22,6 +22,7 @@ use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DeclineController;
 use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\EventController;
+use App\Http\Controllers\EventPlanController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FamilyLanguageController;
 use App\Http\Controllers\FollowUpController;
@@ -64,11 +65,12 @@ use App\Http\Controllers\WalkInController;
 use App\Http\Controllers\WelcomeController;
 use App\Http\Middleware\AsksForAnAbility;
 use App\Http\Middleware\LeavesSessionAlone;
+use App\Http\Middleware\NeedsAnOpenEvent;
 use Illuminate\Support\Facades\Route;
 
 // What cannot be a number or an id of ours is not there, and never asked of the database.
 Route::patterns(
-    array_fill_keys(['visit', 'model', 'list', 'import', 'layout', 'item', 'person'], '[0-9]{1,18}')
+    array_fill_keys(['event', 'visit', 'model', 'list', 'import', 'layout', 'item', 'person'], '[0-9]{1,18}')
     + ['place' => '[123][LCR]', 'token' => '[A-Za-z0-9_-]{20,80}']
     + array_fill_keys(['check', 'fact', 'photo', 'attempt', 'set', 'trip'], '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}'),
 );
@@ -121,6 +123,8 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::permanentRedirect('/yard', '/');
         Route::get('/shelf/{rest?}', [FormerAddressController::class, 'seats'])->where('rest', '.*');
         Route::get('/finders/{rest?}', [FormerAddressController::class, 'calculators'])->where('rest', '.*');
+        Route::get('/events', [EventPlanController::class, 'index'])->name('events.index');
+        Route::post('/events/{event}/choose', [EventPlanController::class, 'choose'])->name('events.choose');
         Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
         Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
         Route::get('/seats', [SeatModelController::class, 'index'])->name('seats.index');
@@ -158,13 +162,13 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
     });
 
     Route::middleware(Ability::Record->asked())->group(static function (): void {
-        Route::get('/arrive', [VisitController::class, 'create'])->name('visits.create');
+        Route::get('/arrive', [VisitController::class, 'create'])->middleware(NeedsAnOpenEvent::class)->name('visits.create');
         Route::get('/arrive/seats', [SeatChoicesController::class, 'show'])->name('visits.seats');
         Route::get('/arrive/cars', [CarChoicesController::class, 'show'])->name('visits.cars');
         Route::get('/arrive/label', ArrivingLabelController::class)->name('visits.label');
         Route::post('/arrive/remarks', ArrivalRemarksController::class)->middleware(LeavesSessionAlone::class)->name('visits.remarks');
         Route::post('/arrive/seats', [SeatChoicesController::class, 'store'])->name('visits.look');
-        Route::post('/visits', [VisitController::class, 'store'])->name('visits.store');
+        Route::post('/visits', [VisitController::class, 'store'])->middleware(NeedsAnOpenEvent::class)->name('visits.store');
         Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
         Route::post('/visits/{visit}/car', [VehicleController::class, 'store'])->name('visits.seat');
         Route::put('/visits/{visit}/car', [VehiclePlaceController::class, 'update'])->name('visits.layout');
@@ -178,7 +182,8 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::post('/checks/{check}/instead', [InsteadController::class, 'store']);
         Route::get('/checks/{check}/manual', [ManualController::class, 'show'])->name('checks.manual');
         Route::post('/checks/{check}/manual', [ManualController::class, 'store']);
-        Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->name('calculators.check');
+        Route::post('/calculators/{calculator}/check', [WalkInController::class, 'store'])->middleware(NeedsAnOpenEvent::class)
+            ->name('calculators.check');
         Route::get('/bus/plan', BusPlanController::class)->name('bus.plan');
         Route::post('/bus/plan', BusPlanController::class)->middleware('throttle:60,1');
         Route::get('/bus/layouts/new', [BusLayoutController::class, 'create'])->name('bus.layouts.create');
@@ -191,7 +196,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::post('/bus/trips/{trip}/again', [BusTripController::class, 'again'])->name('bus.trips.again');
         Route::post('/bus/trips/{trip}/initials', [BusTripController::class, 'initials'])->name('bus.trips.initials');
         Route::post('/bus/trips/{trip}/marks', BusTripMarkController::class)->name('bus.trips.mark');
-        Route::post('/bus/checks', [BusController::class, 'store'])->name('bus.checks.store');
+        Route::post('/bus/checks', [BusController::class, 'store'])->middleware(NeedsAnOpenEvent::class)->name('bus.checks.store');
         Route::get('/checks/{check}/card/{performer}', [CardController::class, 'show'])->name('checks.card');
         Route::get('/checks/{check}/{phase}/{station}', [CheckController::class, 'show'])->name('checks.show');
         Route::post('/checks/{check}/facts/{station}', [FactController::class, 'store'])->name('facts.store');
@@ -237,6 +242,14 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
     });
 
     Route::middleware(Ability::Manage->asked())->group(static function (): void {
+        Route::get('/events/new', [EventPlanController::class, 'create'])->name('events.create');
+        Route::post('/events', [EventPlanController::class, 'store'])->name('events.store');
+        Route::get('/events/capacity', [EventPlanController::class, 'capacity'])->middleware(LeavesSessionAlone::class)
+            ->name('events.capacity');
+        Route::get('/events/{event}/edit', [EventPlanController::class, 'edit'])->name('events.edit');
+        Route::put('/events/{event}', [EventPlanController::class, 'update'])->name('events.update');
+        Route::post('/events/{event}/open', [EventPlanController::class, 'open'])->name('events.open');
+        Route::post('/events/{event}/close', [EventPlanController::class, 'close'])->name('events.close');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
         Route::put('/people/{person}', [PeopleController::class, 'update'])->name('people.update');

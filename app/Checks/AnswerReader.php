@@ -220,6 +220,11 @@ final readonly class AnswerReader
      */
     private static function maySign(?User $author): bool
     {
-        return $author?->role->may(Ability::Sign) === true ? true : throw UnreadableAnswer::because('may_not_sign');
+        if ($author?->role->may(Ability::Sign) !== true) {
+            throw UnreadableAnswer::because('may_not_sign');
+        }
+        Certified::must($author);
+
+        return true;
     }
 }

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Events\EventAtHand;
+use App\Events\EventState;
 use Carbon\CarbonImmutable;
 use DateTimeInterface;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Telling\Message;
 
 /**
  * A checkup event with the values it works by.
@@ -30,15 +35,25 @@ use MintBuckle\Core\Calendar\CalendarDate;
  * @property int|null $law_back_row_until_months
  * @property int|null $recall_list_id
  * @property string $timezone
+ * @property string|null $opens_at as the clock at the place shows it, 09:00:00; null: not said yet
+ * @property string|null $closes_at
+ * @property int $bays
+ * @property int $minutes_per_seat that are planned with
+ * @property int|null $expected_seats
+ * @property array<string, string> $law_sources where each figure of the law is from, by its column
+ * @property CarbonImmutable|null $opened_at
+ * @property CarbonImmutable|null $closed_at
  * @property RecallList|null $recallList
  * @property Collection<int, Visit> $visits
+ * @property Collection<int, User> $crew who works there
  */
 final class CheckupEvent extends Model
 {
     protected $fillable = [
         'name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'recall_list_id', 'timezone',
         'law_rear_facing_until_months', 'law_rear_facing_until_weight', 'law_rear_facing_until_unit',
-        'law_booster_from_months', 'law_booster_until_months', 'law_back_row_until_months',
+        'law_booster_from_months', 'law_booster_until_months', 'law_back_row_until_months', 'opens_at', 'closes_at', 'bays',
+        'minutes_per_seat', 'expected_seats', 'law_sources', 'opened_at', 'closed_at',
     ];
 
     /** @return BelongsTo<RecallList, $this> */
@@ -51,6 +66,48 @@ final class CheckupEvent extends Model
     public function visits(): HasMany
     {
         return $this->hasMany(Visit::class);
+    }
+
+    /** @return HasManyThrough<Check, Visit, $this> */
+    public function checks(): HasManyThrough
+    {
+        return $this->hasManyThrough(Check::class, Visit::class);
+    }
+
+    /** @return BelongsToMany<User, $this> */
+    public function crew(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'crew')->orderBy('name');
+    }
+
+    /** @return list<int> */
+    public function crewIds(): array
+    {
+        return array_values(array_filter($this->crew()->pluck('users.id')->all(), is_int(...)));
+    }
+
+    public function state(): EventState
+    {
+        return match (true) {
+            $this->opened_at === null => EventState::Planned,
+            $this->closed_at === null => EventState::Open,
+            default => EventState::Closed,
+        };
+    }
+
+    /** From when to when, 09:00 to 13:00; null while nobody has said. */
+    public function hours(): ?Message
+    {
+        return $this->opens_at === null ? null : new Message('events.hours', [
+            'from' => self::short($this->opens_at),
+            'to' => self::short($this->closes_at),
+        ]);
+    }
+
+    /** 09:00 of 09:00:00. */
+    public static function short(?string $time): string
+    {
+        return substr((string) $time, 0, 5);
     }
 
     /** A moment as the event's clock shows it: 14:05. */
@@ -79,10 +136,10 @@ final class CheckupEvent extends Model
         ], static fn(mixed $figure): bool => $figure !== null);
     }
 
-    /** The event that is worked on: the latest there is. */
+    /** The event that is worked at. */
     public static function current(): self
     {
-        return self::query()->orderByDesc('held_on')->orderByDesc('id')->firstOrFail();
+        return EventAtHand::find();
     }
 
     protected function casts(): array
@@ -90,6 +147,9 @@ final class CheckupEvent extends Model
         return [
             'held_on' => 'immutable_date',
             'second_signer' => 'boolean',
+            'law_sources' => 'array',
+            'opened_at' => 'immutable_datetime',
+            'closed_at' => 'immutable_datetime',
         ];
     }
 }

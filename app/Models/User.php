@@ -10,6 +10,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Crew\Certificate;
 
 /**
  * A person who signs in; every fact names its author.
@@ -52,6 +54,13 @@ final class User extends Authenticatable
     public static function besides(?self $present): Collection
     {
         return self::maySign()->whereNotNull('pin')->whereKeyNot($present?->id)->orderBy('name')->get();
+    }
+
+    public function certificateOn(CarbonImmutable $day): Certificate
+    {
+        $date = static fn(CarbonImmutable $moment): CalendarDate => CalendarDate::parse($moment->toDateString());
+
+        return Certificate::on($date($day), $this->certified_until === null ? null : $date($this->certified_until));
     }
 
     /** @return Builder<self> those whose signature counts */

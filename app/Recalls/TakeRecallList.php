@@ -78,8 +78,7 @@ final readonly class TakeRecallList
         self::flush($rows, $keys);
         DB::statement("SELECT setval('campaigns_id_seq', ?)", [$id]);
         // Never a list from after the event: its checks could not be read.
-        $event = CheckupEvent::current();
-        if ($event->held_on->greaterThanOrEqualTo($list->dated)) {
+        foreach (CheckupEvent::query()->whereNull('closed_at')->where('held_on', '>=', $list->dated)->get() as $event) {
             $event->update(['recall_list_id' => $list->id]);
             Projection::forget($event);
         }

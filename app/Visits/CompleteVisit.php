@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visits;
 
+use App\Checks\Certified;
 use App\Checks\Judge;
 use App\Checks\JudgedCheck;
 use App\Checks\NoteFact;
@@ -41,6 +42,8 @@ final readonly class CompleteVisit
             $judged = $this->judge->leaving($locked);
             $page = new DeparturePage($locked, $judged, User::secondsFor($locked->event, $signer));
             self::mustBeAgreed($page, $seen, $reason, $second);
+            Certified::must($signer);
+            $second === null || Certified::must($second);
             $now = $this->clock->now();
             foreach ($judged as $one) {
                 self::sign($one, $signer, $now, $reason);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upkeep\Apart;
 use App\Upkeep\Filled;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
@@ -45,16 +46,7 @@ return new class extends Migration {
         }
         assert($first === null || is_int($first));
         foreach (self::TABLES as $table) {
-            // A constant is noted once for all the rows that are there: none is written, not even those that never change.
-            $begins = $first === null ? '' : " NOT NULL DEFAULT {$first}";
-            DB::statement("ALTER TABLE {$table} ADD COLUMN organisation_id bigint{$begins}");
-            DB::statement(
-                "ALTER TABLE {$table} ALTER COLUMN organisation_id SET NOT NULL, "
-                    . 'ALTER COLUMN organisation_id SET DEFAULT organisation_now(), '
-                    . 'ADD FOREIGN KEY (organisation_id) REFERENCES organisations',
-            );
-            DB::statement("ALTER TABLE {$table} ENABLE ROW LEVEL SECURITY");
-            DB::statement("CREATE POLICY apart ON {$table} USING (organisation_id = organisation_now())");
+            Apart::keep($table, $first);
         }
         DB::statement('ALTER TABLE organisations ENABLE ROW LEVEL SECURITY');
         DB::statement('CREATE POLICY apart ON organisations USING (id = organisation_now())');

@@ -126,6 +126,15 @@ final class DatabaseSeeder extends Seeder
             'law_rear_facing_until_months' => 24,
             'law_back_row_until_months' => 156,
             'timezone' => 'America/New_York',
+            'opens_at' => '09:00',
+            'closes_at' => '15:00',
+            'bays' => 8,
+            'expected_seats' => 36,
+            'law_sources' => [
+                'law_rear_facing_until_months' => 'Island ordinance 12, section 3 (made up)',
+                'law_back_row_until_months' => 'Island ordinance 12, section 5 (made up)',
+            ],
+            'opened_at' => $this->now,
         ]);
         $this->recalls();
 

@@ -30,6 +30,7 @@ final class EmptySeeder extends Seeder
             'crash_policy' => 'minor_crash',
             'second_signer' => false,
             'timezone' => date_default_timezone_get(),
+            'opened_at' => CarbonImmutable::now(),
         ]);
         foreach (DemoFile::rows('vehicle-layouts') as $layout) {
             $one = new VehicleLayout($layout);

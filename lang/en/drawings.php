@@ -154,4 +154,12 @@ return [
             'booster' => 'booster',
         ],
     ],
+    'capacity' => [
+        'title' => 'Mean wait by the number of technicians',
+        'bearable' => 'ten minutes',
+        'technicians' => 'technicians',
+        'minutes' => 'minutes of waiting',
+        'point' => '{technicians, plural, one {One technician} other {# technicians}}: {minutes, plural, =0 {hardly any wait} one {one '
+            . 'minute} other {# minutes}}.',
+    ],
 ];

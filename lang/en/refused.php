@@ -99,6 +99,7 @@ return [
         'consent' => 'Tick that the organisation agrees.',
         'no_drill' => 'Only a check whose family has left, and in which something was found, can be a drill.',
     ],
+    'certificate_ended' => 'The certificate of {name} ended on {until}. Let somebody sign whose certificate holds.',
     'may_not_sign' => 'Only a technician’s signature counts. Let one sign beside you, by their PIN.',
     'password' => [
         'short' => 'A password has at least ten characters.',
@@ -118,5 +119,20 @@ return [
         'organisation' => 'Enter what the organisation is called.',
         'last' => 'This is the only coordinator: without one nobody could let anybody in again.',
         'who' => 'Choose who goes on here.',
+    ],
+    'event' => [
+        'name' => 'Enter what the event is called.',
+        'place' => 'The place is too long.',
+        'held_on' => 'Enter the day.',
+        'opens_at' => 'Enter from when it is open, as 09:00.',
+        'closes_at' => 'Enter until when it is open: later than it opens.',
+        'timezone' => 'Choose a time zone of the list.',
+        'bays' => 'Bays: 1 to 60.',
+        'minutes_per_seat' => 'Minutes a seat: 5 to 240.',
+        'expected_seats' => 'Seats expected: a whole number up to 5,000.',
+        'crash_policy' => 'That practice uses no seat that was in a crash.',
+        'law' => 'Not a figure that a law could set.',
+        'law_source' => 'Say where this figure is from.',
+        'families' => '{count, plural, one {A family is} other {# families are}} still there. Send them off first.',
     ],
 ];

@@ -159,4 +159,12 @@ return [
             'booster' => 'elevador',
         ],
     ],
+    'capacity' => [
+        'title' => 'Espera promedio según el número de técnicos',
+        'bearable' => 'diez minutos',
+        'technicians' => 'técnicos',
+        'minutes' => 'minutos de espera',
+        'point' => '{technicians, plural, one {Un técnico} other {# técnicos}}: {minutes, plural, =0 {casi sin espera} one {un minuto} '
+            . 'other {# minutos}}.',
+    ],
 ];

@@ -99,6 +99,7 @@ return [
         'consent' => 'Marque que la organización está de acuerdo.',
         'no_drill' => 'Solo puede ser ejercicio una revisión cuya familia ya se fue y en la que se encontró algo.',
     ],
+    'certificate_ended' => 'La certificación de {name} terminó el {until}. Que firme alguien cuya certificación esté vigente.',
     'may_not_sign' => 'Solo vale la firma de un técnico. Que firme uno a su lado, con su PIN.',
     'password' => [
         'short' => 'Una contraseña tiene al menos diez caracteres.',
@@ -118,5 +119,20 @@ return [
         'organisation' => 'Indique cómo se llama la organización.',
         'last' => 'Es el único coordinador: sin uno nadie podría invitar a nadie.',
         'who' => 'Elija quién sigue aquí.',
+    ],
+    'event' => [
+        'name' => 'Indique cómo se llama el evento.',
+        'place' => 'El lugar es demasiado largo.',
+        'held_on' => 'Indique el día.',
+        'opens_at' => 'Indique desde cuándo está abierto, como 09:00.',
+        'closes_at' => 'Indique hasta cuándo está abierto: más tarde de la hora en que abre.',
+        'timezone' => 'Elija una zona horaria de la lista.',
+        'bays' => 'Puestos: de 1 a 60.',
+        'minutes_per_seat' => 'Minutos por asiento: de 5 a 240.',
+        'expected_seats' => 'Asientos esperados: un número entero hasta 5000.',
+        'crash_policy' => 'Esa práctica no usa ningún asiento que estuvo en un choque.',
+        'law' => 'No es una cifra que una ley pudiera fijar.',
+        'law_source' => 'Diga de dónde es esta cifra.',
+        'families' => '{count, plural, one {Todavía hay una familia} other {Todavía hay # familias}}. Despídalas primero.',
     ],
 ];

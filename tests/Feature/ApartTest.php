@@ -92,7 +92,7 @@ final class ApartTest extends FeatureTestCase
         $this->within(Door::Organisation, $this->theirs);
         $check = self::check(3);
         $ids = [
-            'visit' => (string) $check->visit_id, 'check' => $check->id, 'fact' => $check->facts()->firstOrFail()->id,
+            'event' => (string) $check->visit->checkup_event_id, 'visit' => (string) $check->visit_id, 'check' => $check->id, 'fact' => $check->facts()->firstOrFail()->id,
             'model' => (string) SeatModel::query()->firstOrFail()->id, 'list' => (string) RecallList::query()->firstOrFail()->id,
             'import' => (string) RecallImport::query()->firstOrFail()->id, 'layout' => (string) BusLayout::query()->firstOrFail()->id,
             'trip' => BusTrip::query()->firstOrFail()->id, 'person' => (string) User::query()->where('login', 'odalys')->firstOrFail()->id,
@@ -112,7 +112,7 @@ final class ApartTest extends FeatureTestCase
         $visit = resolve(ReceiveFamily::class)(CheckupEvent::current(), new Arrival((string) Str::uuid7(), 'Our own', null, 'a car', null, null, [$child], 'en'), $this->bea);
         $check = Check::query()->where('visit_id', $visit->id)->firstOrFail();
 
-        return ['visit' => (string) $visit->id, 'check' => $check->id, 'fact' => $check->facts()->first()->id ?? (string) Str::uuid(), 'person' => (string) $this->bea->id] + self::WHERE;
+        return ['event' => (string) $visit->checkup_event_id, 'visit' => (string) $visit->id, 'check' => $check->id, 'fact' => $check->facts()->first()->id ?? (string) Str::uuid(), 'person' => (string) $this->bea->id] + self::WHERE;
     }
 
     /** @return array<string, mixed> a print of every table, as the other organisation's people see it */

@@ -172,6 +172,7 @@ final class FuzzTest extends FeatureTestCase
         $check = self::check(3);
         $there = [
             'visit' => (string) self::visit(3)->id,
+            'event' => (string) self::visit(3)->checkup_event_id,
             'check' => $check->id,
             'model' => self::first(SeatModel::class),
             'list' => self::first(RecallList::class),

@@ -10,6 +10,7 @@
                 {{ __('recalls.list_of', ['day' => $page->event->recallList->dated, 'age' => $page->recallListAge()]) }}
             @endif
         </p>
+        <a class="quiet" href="{{ route('events.index') }}">{{ __('events.all') }}</a>
         @can('record')
             <a class="press" href="{{ route('visits.create') }}">{{ __('visits.arrive.title') }}</a>
         @endcan
