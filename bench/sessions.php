@@ -25,7 +25,7 @@ function benchCheck(): Check
 {
     $demo = Check::query()
         ->whereNull('signed_at')
-        ->whereHas('visit', static fn($visit) => $visit->where('ticket', 3))
+        ->whereHas('visit', static fn($visit) => $visit->where('ticket', 3)->whereRelation('event', 'name', 'Harvest market'))
         ->with(['facts.author', 'visit.event'])
         ->firstOrFail();
     $event = $demo->visit->event->replicate()->fill([

@@ -29,6 +29,7 @@ use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\FormerAddressController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\InsteadController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\LabelController;
 use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\LooksController;
@@ -119,12 +120,14 @@ Route::middleware('auth')->group(static function (): void {
 // Every address below asks for an ability; what is forgotten here is closed.
 Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): void {
     Route::middleware(Ability::Read->asked())->group(static function (): void {
-        Route::get('/', EventController::class)->name('event');
+        Route::get('/', [EventController::class, 'show'])->name('event');
+        Route::get('/events/live', [EventController::class, 'live'])->middleware(LeavesSessionAlone::class)->name('event.live');
         Route::permanentRedirect('/yard', '/');
         Route::get('/shelf/{rest?}', [FormerAddressController::class, 'seats'])->where('rest', '.*');
         Route::get('/finders/{rest?}', [FormerAddressController::class, 'calculators'])->where('rest', '.*');
         Route::get('/events', [EventPlanController::class, 'index'])->name('events.index');
         Route::post('/events/{event}/choose', [EventPlanController::class, 'choose'])->name('events.choose');
+        Route::get('/kit', [KitController::class, 'show'])->name('kit');
         Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
         Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
         Route::get('/seats', [SeatModelController::class, 'index'])->name('seats.index');
@@ -169,7 +172,9 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::post('/arrive/remarks', ArrivalRemarksController::class)->middleware(LeavesSessionAlone::class)->name('visits.remarks');
         Route::post('/arrive/seats', [SeatChoicesController::class, 'store'])->name('visits.look');
         Route::post('/visits', [VisitController::class, 'store'])->middleware(NeedsAnOpenEvent::class)->name('visits.store');
+        Route::post('/kit', [KitController::class, 'store'])->name('kit.store');
         Route::post('/visits/{visit}/bay', [BayController::class, 'store'])->name('visits.bay');
+        Route::post('/visits/{visit}/technician', [BayController::class, 'update'])->name('visits.technician');
         Route::post('/visits/{visit}/car', [VehicleController::class, 'store'])->name('visits.seat');
         Route::put('/visits/{visit}/car', [VehiclePlaceController::class, 'update'])->name('visits.layout');
         Route::post('/visits/{visit}/car/{place}', [VehiclePlaceController::class, 'store'])->name('visits.place');
@@ -250,6 +255,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::put('/events/{event}', [EventPlanController::class, 'update'])->name('events.update');
         Route::post('/events/{event}/open', [EventPlanController::class, 'open'])->name('events.open');
         Route::post('/events/{event}/close', [EventPlanController::class, 'close'])->name('events.close');
+        Route::put('/kit', [KitController::class, 'update'])->name('kit.minima');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
         Route::put('/people/{person}', [PeopleController::class, 'update'])->name('people.update');

@@ -23,12 +23,15 @@ final readonly class Projection
     public function keep(Check $check): void
     {
         $assessment = $this->judge->check($check, InspectionPhase::Left);
-        $seat = $check->caseOf(InspectionPhase::Left)->case->seat;
+        $left = $check->caseOf(InspectionPhase::Left)->case;
+        $seat = $left->seat;
         $check->forceFill([
             'maker' => $seat?->maker,
             'model' => $seat?->model,
             'serial' => $seat?->serial,
             'made_on' => $seat?->madeOn?->__toString(),
+            'place' => $left->setup?->position,
+            'kit' => TakenFromKit::by($check),
             'verdict' => $assessment->verdict,
             'judged_by' => $assessment->rulebook,
             'is_left_begun' => $check->isBegun(InspectionPhase::Left),

@@ -9,12 +9,14 @@ use App\Checks\Projection;
 use App\Photos\PhotoOf;
 use App\Words\Telling;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Kit\KitItem;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\FoldedCase;
 use MintBuckle\Core\Record\InspectionPhase;
@@ -28,10 +30,12 @@ use MintBuckle\Core\Telling\Message;
  * @property int $visit_id
  * @property string $letter
  * @property int|null $seat_model_id
- * @property string|null $maker as the seat leaves, like the five below: kept by Projection
+ * @property string|null $maker as the seat leaves, like the seven below: kept by Projection
  * @property string|null $model
  * @property string|null $serial
  * @property string|null $made_on as far as the label says
+ * @property string|null $place in the car
+ * @property array<string, int>|null $kit what was taken from the kit, by item
  * @property Verdict|null $verdict
  * @property string|null $judged_by edition of the rulebook
  * @property bool $is_left_begun whether anything was recorded as it leaves
@@ -113,6 +117,16 @@ final class Check extends Model
             ->first();
     }
 
+    /** @return Builder<self> in which a seat of the event's kit went home, the last first */
+    public static function withSeatGiven(CheckupEvent $event): Builder
+    {
+        $seats = array_column(array_filter(KitItem::cases(), static fn(KitItem $item): bool => $item->isSeat()), 'value');
+
+        return self::query()->whereRelation('visit', 'checkup_event_id', $event->id)
+            ->whereRaw('jsonb_exists_any(kit, ?::text[])', ['{' . implode(',', $seats) . '}'])
+            ->orderByDesc('updated_at');
+    }
+
     /** @return list<LoggedFact> every fact in the order in which they came, read once */
     public function logged(): array
     {
@@ -165,6 +179,7 @@ final class Check extends Model
         return [
             'verdict' => Verdict::class,
             'is_left_begun' => 'boolean',
+            'kit' => 'array',
             'signed_at' => 'immutable_datetime',
             'assessment' => 'array',
             'sheet' => 'array',

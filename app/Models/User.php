@@ -63,10 +63,22 @@ final class User extends Authenticatable
         return Certificate::on($date($day), $this->certified_until === null ? null : $date($this->certified_until));
     }
 
+    /** @return Builder<self> those who may write what is seen */
+    public static function mayRecord(): Builder
+    {
+        return self::who(Ability::Record);
+    }
+
     /** @return Builder<self> those whose signature counts */
     public static function maySign(): Builder
     {
-        $roles = array_filter(Role::cases(), static fn(Role $role): bool => $role->may(Ability::Sign));
+        return self::who(Ability::Sign);
+    }
+
+    /** @return Builder<self> */
+    private static function who(Ability $may): Builder
+    {
+        $roles = array_filter(Role::cases(), static fn(Role $role): bool => $role->may($may));
 
         return self::query()->whereNull('closed_at')->whereIn('role', array_column($roles, 'value'));
     }

@@ -22,6 +22,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $submission
  * @property CarbonImmutable $arrived_at
  * @property int|null $vehicle_layout_id the car of the catalogue it came in, or its mere shape
+ * @property CarbonImmutable|null $called_at to its bay
+ * @property int|null $worked_by who works on it now; null: nobody was said
+ * @property User|null $technician
  * @property CarbonImmutable|null $left_at
  * @property int $received_by
  * @property string $language that the family reads
@@ -42,6 +45,8 @@ final class Visit extends Model
         'vehicle_layout_id',
         'submission',
         'arrived_at',
+        'called_at',
+        'worked_by',
         'left_at',
         'received_by',
         'language',
@@ -61,6 +66,12 @@ final class Visit extends Model
         return $this->belongsTo(User::class, 'left_seen_by');
     }
 
+    /** @return BelongsTo<User, $this> */
+    public function technician(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'worked_by');
+    }
+
     /** @return HasOne<Family, $this> */
     public function family(): HasOne
     {
@@ -77,6 +88,7 @@ final class Visit extends Model
     {
         return [
             'arrived_at' => 'immutable_datetime',
+            'called_at' => 'immutable_datetime',
             'left_at' => 'immutable_datetime',
         ];
     }

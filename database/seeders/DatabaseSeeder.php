@@ -11,6 +11,8 @@ use App\Bus\MarkTrip;
 use App\Bus\SignTrip;
 use App\Checks\NoteFact;
 use App\Checks\Projection;
+use App\Kit\KitWay;
+use App\Kit\MoveKit;
 use App\Models\BusLayout;
 use App\Models\BusTrip;
 use App\Models\Check;
@@ -30,11 +32,13 @@ use App\Units;
 use App\Visits\CompleteVisit;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use MintBuckle\Core\Bus\BusPlanner;
 use MintBuckle\Core\Bus\Trip\TripItem;
 use MintBuckle\Core\Bus\Trip\TripList;
 use MintBuckle\Core\Bus\Trip\TripOutcome;
+use MintBuckle\Core\Kit\KitItem;
 use MintBuckle\Core\Recall\RecallIntake;
 use MintBuckle\Core\Record\InspectionPhase;
 use stdClass;
@@ -52,7 +56,28 @@ use Symfony\Component\Uid\UuidV7;
  */
 final class DatabaseSeeder extends Seeder
 {
+    /** By sign-in name: role, and days for which they are certified. */
+    private const PEOPLE = [
+        'wren' => [Role::Technician, 486],
+        'odalys' => [Role::Senior, 273],
+        'ines' => [Role::Coordinator, null],
+        'ansel' => [Role::Technician, 600],
+        'tove' => [Role::Technician, 41],
+        'wim' => [Role::Technician, 150],
+    ];
+
+    /** Who works in which bay today. */
+    private const BAYS = [1 => 'wren', 2 => 'odalys', 3 => 'tove', 4 => 'wim', 5 => 'ines'];
+
+    /** By thing: how many were counted, and how many there should be at least. */
+    private const KIT = [
+        'noodle' => [12, 4], 'towel' => [6, 2], 'locking_clip' => [2, 3], 'infant-seat-on-base' => [2, 1], 'convertible' => [3, 1],
+        'high-back-booster' => [5, 2], 'scale' => [2, 1], 'angle_gauge' => [2, 1], 'shears' => [1, 1],
+    ];
+
     private CarbonImmutable $now;
+
+    private CompleteVisit $sendOff;
 
     /** @var array<string, User> */
     private array $people = [];
@@ -65,6 +90,7 @@ final class DatabaseSeeder extends Seeder
         private readonly BeginTrip $beginTrip,
         private readonly MarkTrip $markTrip,
         private readonly SignTrip $signTrip,
+        private readonly MoveKit $moveKit,
     ) {}
 
     public function run(CompleteVisit $sendOff, FoundOrganisation $found): void
@@ -81,35 +107,72 @@ final class DatabaseSeeder extends Seeder
         foreach (DemoFile::rows('buses') as $bus) {
             BusLayout::query()->create($bus);
         }
+        $this->sendOff = $sendOff;
         $event = $this->event();
         $this->trip($event);
         /** @var list<DemoFamily> $families */
         $families = DemoFile::list('families');
         foreach ($families as $index => $family) {
-            $visit = $this->visit($event, $index + 1, $family);
-            foreach ($family->children as $number => $child) {
-                $this->check($visit, chr(ord('A') + $number), $child, $family);
-            }
-            if ($family->left) {
-                $sendOff($visit, $this->people['wren']);
-            }
+            $this->family($event, $index + 1, $family);
         }
+        $this->yesterday($event, $families);
+        $this->tomorrow($event);
+    }
+
+    /** @param DemoFamily $family */
+    private function family(CheckupEvent $event, int $ticket, object $family): void
+    {
+        $visit = $this->visit($event, $ticket, $family);
+        foreach ($family->children as $number => $child) {
+            $this->check($visit, chr(ord('A') + $number), $child, $family);
+        }
+        if ($family->left) {
+            ($this->sendOff)($visit, $this->people['wren']);
+        }
+    }
+
+    /**
+     * An event that is over: families who went home in the same seats as some of today's.
+     *
+     * @param list<DemoFamily> $families
+     */
+    private function yesterday(CheckupEvent $event, array $families): void
+    {
+        $today = $this->now;
+        $this->now = $today->subDay();
+        CarbonImmutable::setTestNow($this->now);
+        $over = $event->replicate();
+        $over->fill(['name' => 'Harvest market, first day', 'held_on' => $this->now, 'opened_at' => $this->now])->save();
+        $over->crew()->sync($event->crewIds());
+        foreach (['Hollis', 'Merryn', 'Piran'] as $number => $name) {
+            /** @var DemoFamily $family */
+            $family = json_decode((string) json_encode(
+                ['first_name' => $name, 'contact' => strtolower($name) . '@example.org'] + (array) $families[$number % 2],
+            ));
+            $this->family($over, $number + 1, $family);
+        }
+        $over->update(['closed_at' => $this->now]);
+        CarbonImmutable::setTestNow();
+        $this->now = $today;
+    }
+
+    private function tomorrow(CheckupEvent $event): void
+    {
+        $next = $event->replicate(['opened_at']);
+        $next->fill(['name' => 'Harvest market, last day', 'held_on' => $this->now->addDay(), 'expected_seats' => 44])->save();
+        $next->crew()->sync($event->crewIds());
     }
 
     private function people(): void
     {
-        foreach ([['wren', Role::Technician, 16], ['odalys', Role::Senior, 9], ['ines', Role::Coordinator, null]] as [
-            $login,
-            $role,
-            $months,
-        ]) {
+        foreach (self::PEOPLE as $login => [$role, $days]) {
             $this->people[$login] = User::query()->create([
                 'login' => $login,
                 'name' => ucfirst($login),
                 'role' => $role,
                 'password' => 'market-day',
                 'pin' => '2468',
-                'certified_until' => $months === null ? null : $this->now->addMonths($months),
+                'certified_until' => $days === null ? null : $this->now->addDays($days),
             ]);
         }
     }
@@ -136,9 +199,14 @@ final class DatabaseSeeder extends Seeder
             ],
             'opened_at' => $this->now,
         ]);
+        $event->crew()->sync(array_column($this->people, 'id'));
+        foreach (self::KIT as $thing => [$counted, $minimum]) {
+            ($this->moveKit)(UuidV7::generate(), $event, KitItem::from($thing), KitWay::Counted, $counted, null, $this->people['ines']);
+            DB::table('kit_minima')->insert(['checkup_event_id' => $event->id, 'item' => $thing, 'minimum' => $minimum]);
+        }
         $this->recalls();
 
-        return $event;
+        return $event->refresh();
     }
 
     /** By the door that every list comes in. */
@@ -181,12 +249,24 @@ final class DatabaseSeeder extends Seeder
             'vehicle' => $family->vehicle,
             'submission' => UuidV7::generate(),
             'arrived_at' => $this->now->subMinutes($family->minutes_ago),
+            'called_at' => $family->bay === null ? null : $this->now->subMinutes(self::sinceCalled($family)),
+            'worked_by' => $family->bay === null ? null : $this->people[$family->left ? 'wren' : self::BAYS[$family->bay]]->id,
             'received_by' => $this->people['ines']->id,
             'language' => $family->language ?? 'en',
         ]);
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $family->first_name, 'contact' => $family->contact]);
 
         return $visit;
+    }
+
+    /**
+     * Called within ten minutes; who has left took about half an hour a seat.
+     *
+     * @param DemoFamily $family
+     */
+    private static function sinceCalled(object $family): int
+    {
+        return $family->left ? 28 * count($family->children) : max(1, $family->minutes_ago - 10);
     }
 
     /**

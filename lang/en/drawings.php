@@ -162,4 +162,11 @@ return [
         'point' => '{technicians, plural, one {One technician} other {# technicians}}: {minutes, plural, =0 {hardly any wait} one {one '
             . 'minute} other {# minutes}}.',
     ],
+    'lot' => [
+        'title' => 'The lot from above',
+        'free' => 'Bay {bay} is free.',
+        'car' => 'Bay {bay}: {car}, for {minutes, plural, one {one minute} other {# minutes}}{known, select, yes {, {technician}} other '
+            . '{}}.',
+        'seat' => '{car}, child {letter}: {verdict}',
+    ],
 ];

@@ -89,4 +89,25 @@ return [
         'model' => 'Families are taken to come by chance and seats to take times of a long tail (Erlang’s waiting line), once the row '
             . 'has settled. A crowd at the opening waits longer.',
     ],
+    'now' => '{waiting, plural, =0 {Nobody waits} one {One waits} other {# wait}}{last, select, none {} other {, the last starts about '
+        . '{last}}}. {gone, plural, =0 {No seat has gone home} one {One seat has gone home} other {# seats have gone home}}{gone, '
+        . 'plural, =0 {} other {, {good} of them good to ride}}.',
+    'people' => 'People',
+    'free' => 'free',
+    'at_bay' => 'bay {bay}{known, select, yes {, {minutes} min} other {}}',
+    'certificate_ended' => 'certificate ended',
+    'certificate_days' => 'certificate ends in {days, plural, =0 {less than a day} one {one day} other {# days}}',
+    'starts' => 'Starts about {time}',
+    'works' => '{known, select, yes {{name}} other {Nobody was said}}{timed, select, yes {, for {minutes} min} other {}}',
+    'hand_over' => 'Hand over',
+    'pages' => 'Pages of those gone home',
+    'next' => [
+        'title' => 'Next',
+        'nobody' => 'Nobody waits.',
+        'who' => 'Ticket {ticket}, {family}',
+        'what' => '{seats, plural, one {One seat} other {# seats}}, about {minutes} minutes',
+        'full' => 'Every bay is taken.',
+        'with' => 'With',
+        'call' => 'Call to bay {bay}',
+    ],
 ];

@@ -121,6 +121,8 @@ return [
         'who' => 'Choose who goes on here.',
     ],
     'event' => [
+        'no_bay' => 'Every bay is taken. Send a family off first, or plan more bays.',
+        'not_called' => 'This family was not called to a bay yet.',
         'name' => 'Enter what the event is called.',
         'place' => 'The place is too long.',
         'held_on' => 'Enter the day.',
@@ -135,4 +137,5 @@ return [
         'law_source' => 'Say where this figure is from.',
         'families' => '{count, plural, one {A family is} other {# families are}} still there. Send them off first.',
     ],
+    'kit' => ['count' => 'Enter a whole number.'],
 ];

@@ -101,6 +101,7 @@ return [
     'ticket' => 'Ticket {ticket}',
     'no_car' => 'Car not entered yet',
     'taken_in' => 'Ticket {ticket} goes to bay {bay}.',
+    'handed' => 'Ticket {ticket} goes on with {name}.',
     'walked_in' => 'A check was made of what you entered. The car can be entered at the station Place.',
     'queued' => 'Ticket {ticket} is in the queue.',
     'card' => '{vehicle}{called, select, yes { · bay {bay}} other {}} · {arrived}',

@@ -167,4 +167,11 @@ return [
         'point' => '{technicians, plural, one {Un técnico} other {# técnicos}}: {minutes, plural, =0 {casi sin espera} one {un minuto} '
             . 'other {# minutos}}.',
     ],
+    'lot' => [
+        'title' => 'El estacionamiento desde arriba',
+        'free' => 'El puesto {bay} está libre.',
+        'car' => 'Puesto {bay}: {car}, desde hace {minutes, plural, one {un minuto} other {# minutos}}{known, select, yes {, '
+            . '{technician}} other {}}.',
+        'seat' => '{car}, menor {letter}: {verdict}',
+    ],
 ];

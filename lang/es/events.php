@@ -91,4 +91,25 @@ return [
         'model' => 'Se supone que las familias llegan al azar y que los asientos toman tiempos de cola larga (la fila de Erlang), cuando '
             . 'la fila ya se asentó. Una multitud al abrir espera más.',
     ],
+    'now' => '{waiting, plural, =0 {Nadie espera} one {Espera una familia} other {Esperan # familias}}{last, select, none {} other {; la '
+        . 'última empieza cerca de las {last}}}. {gone, plural, =0 {Ningún asiento se ha ido} one {Un asiento se ha ido} other {# '
+        . 'asientos se han ido}}{gone, plural, =0 {} other {, {good} de ellos listos para viajar}}.',
+    'people' => 'Personas',
+    'free' => 'libre',
+    'at_bay' => 'puesto {bay}{known, select, yes {, {minutes} min} other {}}',
+    'certificate_ended' => 'certificación terminada',
+    'certificate_days' => 'la certificación termina en {days, plural, =0 {menos de un día} one {un día} other {# días}}',
+    'starts' => 'Empieza cerca de las {time}',
+    'works' => '{known, select, yes {{name}} other {No se dijo quién}}{timed, select, yes {, desde hace {minutes} min} other {}}',
+    'hand_over' => 'Pasar a otra persona',
+    'pages' => 'Páginas de quienes se fueron',
+    'next' => [
+        'title' => 'Sigue',
+        'nobody' => 'Nadie espera.',
+        'who' => 'Turno {ticket}, {family}',
+        'what' => '{seats, plural, one {Un asiento} other {# asientos}}, alrededor de {minutes} minutos',
+        'full' => 'Todos los puestos están ocupados.',
+        'with' => 'Con',
+        'call' => 'Llamar al puesto {bay}',
+    ],
 ];

@@ -121,6 +121,8 @@ return [
         'who' => 'Elija quién sigue aquí.',
     ],
     'event' => [
+        'no_bay' => 'Todos los puestos están ocupados. Despida primero a una familia, o planee más puestos.',
+        'not_called' => 'A esta familia todavía no la han llamado a un puesto.',
         'name' => 'Indique cómo se llama el evento.',
         'place' => 'El lugar es demasiado largo.',
         'held_on' => 'Indique el día.',
@@ -135,4 +137,5 @@ return [
         'law_source' => 'Diga de dónde es esta cifra.',
         'families' => '{count, plural, one {Todavía hay una familia} other {Todavía hay # familias}}. Despídalas primero.',
     ],
+    'kit' => ['count' => 'Indique un número entero.'],
 ];

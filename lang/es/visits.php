@@ -103,6 +103,7 @@ return [
     'ticket' => 'Turno {ticket}',
     'no_car' => 'Vehículo sin anotar',
     'taken_in' => 'El turno {ticket} pasa al puesto {bay}.',
+    'handed' => 'El turno {ticket} sigue con {name}.',
     'walked_in' => 'Se hizo una revisión con lo que anotó. El vehículo puede anotarse en la estación Lugar.',
     'queued' => 'El turno {ticket} está en la fila.',
     'card' => '{vehicle}{called, select, yes { · puesto {bay}} other {}} · {arrived}',

@@ -266,7 +266,7 @@ final class SeatsRecallsCarTest extends BrowserTestCase
 
     private static function checkOf(int $ticket): string
     {
-        return self::database("SELECT c.id FROM checks c JOIN visits v ON v.id = c.visit_id WHERE v.ticket = {$ticket} ORDER BY letter LIMIT 1");
+        return self::database("SELECT c.id FROM checks c JOIN visits v ON v.id = c.visit_id WHERE v.checkup_event_id = 1 AND v.ticket = {$ticket} ORDER BY letter LIMIT 1");
     }
 
     private static function cachePath(): string

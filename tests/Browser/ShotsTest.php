@@ -57,7 +57,7 @@ final class ShotsTest extends BrowserTestCase
         self::$driver->executeScript('document.querySelector("[data-look]").scrollIntoView(); window.scrollBy(0, -70);');
         self::shot('practice-phone');
         self::openCheck(3, 'found', 'buckle');
-        self::database("UPDATE visits SET language = 'es' WHERE ticket = 3");
+        self::database("UPDATE visits SET language = 'es' WHERE ticket = 3 AND checkup_event_id = 1");
         self::press('[data-key="c"]');
         self::waitFor('#card');
         self::press('#card .switch a:last-child');

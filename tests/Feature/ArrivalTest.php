@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Checks\AssembleCase;
+use App\Models\CheckupEvent;
 use App\Models\Family;
 use App\Models\SeatModel;
 use App\Models\VehicleLayout;
@@ -98,7 +99,7 @@ final class ArrivalTest extends FeatureTestCase
         $typed = ['seat' => isset($typed['seat']) ? (string) $model->id : ''] + $typed;
         $answer = $this->signedIn()->post('/arrive/remarks', ['units' => 'imperial', 'children' => [1 => $typed]], ['HX-Request' => 'true'])->assertOk()->assertSee($says);
         $code === null ? $answer->assertDontSee('data-code') : $answer->assertSee("data-code=\"{$code}\"", false);
-        self::assertSame(self::DEMO_VISITS, Visit::query()->count(), 'nothing is kept');
+        self::assertSame(self::DEMO_VISITS, CheckupEvent::current()->visits()->count(), 'nothing is kept');
     }
 
     public function testHalfTypedSaysNothing(): void
@@ -155,7 +156,7 @@ final class ArrivalTest extends FeatureTestCase
         unset($form['units']);
         $this->signedIn()->post('/visits', $form)->assertSessionHasErrors(['units' => 'The form did not say in which units weight and height are. Open it again.']);
 
-        self::assertSame(self::DEMO_VISITS, Visit::query()->count());
+        self::assertSame(self::DEMO_VISITS, CheckupEvent::current()->visits()->count());
     }
 
     public function testSentTwiceReceivedOnce(): void
@@ -164,7 +165,7 @@ final class ArrivalTest extends FeatureTestCase
         $this->signedIn()->post('/visits', $form)->assertRedirect('/');
         $this->post('/visits', $form)->assertRedirect('/');
 
-        self::assertSame(self::DEMO_VISITS + 1, Visit::query()->count());
+        self::assertSame(self::DEMO_VISITS + 1, CheckupEvent::current()->visits()->count());
     }
 
     public function testWhatIsPersonalIsEncryptedAndApart(): void
@@ -211,13 +212,13 @@ final class ArrivalTest extends FeatureTestCase
         self::assertInstanceOf(ViewErrorBag::class, $errors);
         self::assertStringContainsString($toDo, (string) $errors->first($field));
         $this->get('/arrive')->assertSee(e('Nothing is lost.'), false)->assertSee(array_key_exists('vehicle', $changes) ? 'Enter maker and model of the car.' : 'Halven Sound');
-        self::assertSame(self::DEMO_VISITS, Visit::query()->count());
+        self::assertSame(self::DEMO_VISITS, CheckupEvent::current()->visits()->count());
     }
 
     public function testIntoTheLowestFreeBay(): void
     {
-        $waiting = Visit::query()->where('ticket', 7)->firstOrFail();
-        Visit::query()->where('ticket', 4)->firstOrFail()->update(['left_at' => now()]);
+        $waiting = CheckupEvent::current()->visits()->where('ticket', 7)->firstOrFail();
+        CheckupEvent::current()->visits()->where('ticket', 4)->firstOrFail()->update(['left_at' => now()]);
         $first = "/checks/{$waiting->checks()->orderBy('letter')->firstOrFail()->id}/found/label";
         $this->signedIn()->post("/visits/{$waiting->id}/bay")->assertRedirect($first);
         $this->post("/visits/{$waiting->id}/bay")->assertRedirect($first);

@@ -123,7 +123,7 @@ final class CarTest extends FeatureTestCase
     {
         $visit = self::visit(1);
         Visit::query()->whereKey($visit->id)->update(['bay' => null]);
-        $this->signedIn()->post("/visits/{$visit->id}/bay")->assertRedirect('/')->assertSessionHas('status');
+        $this->signedIn()->post("/visits/{$visit->id}/bay")->assertRedirect('/')->assertSessionHas('problem');
         self::assertNull($visit->refresh()->bay);
     }
 

@@ -108,7 +108,7 @@ final class EventsTest extends FeatureTestCase
         $this->post("/events/{$other->id}/open");
         $receive = static fn(CheckupEvent $event): Visit => resolve(\App\Visits\ReceiveFamily::class)($event, new \App\Visits\Arrival((string) \Illuminate\Support\Str::uuid7(), 'Isla', null, 'a car', null, null, [], 'en'), self::person('wren'));
         self::assertSame([1, self::DEMO_VISITS + 1], [$receive($other)->ticket, $receive($today)->ticket], 'each counts its own');
-        self::assertSame(1, resolve(\App\Visits\TakeToBay::class)($receive($other)), 'bays too');
+        self::assertSame(1, resolve(\App\Visits\TakeToBay::class)($receive($other), self::person('wren')), 'bays too');
         $this->get('/')->assertSee('Spring fair')->assertDontSee('Tamsin');
         $this->post("/events/{$today->id}/choose");
         $this->get('/')->assertSee('Tamsin')->assertDontSee('Spring fair');
@@ -153,7 +153,7 @@ final class EventsTest extends FeatureTestCase
         }
         $check = self::check(3);
         $this->signedIn('wren')->answer($check, 'handover.technician', ['answer' => 'sign'], station: 'handover')->assertStatus(422)->assertSee('The certificate of Wren ended on');
-        $visit = Visit::query()->where('ticket', 4)->firstOrFail();
+        $visit = CheckupEvent::current()->visits()->where('ticket', 4)->firstOrFail();
         $this->get("/visits/{$visit->id}/departure")->assertOk();
         try {
             resolve(\App\Visits\CompleteVisit::class)($visit, $wren, reason: 'x', second: self::person('odalys'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Check;
+use App\Models\CheckupEvent;
 use App\Models\User;
 use App\Models\Visit;
 use App\Organisations\CurrentOrganisation;
@@ -94,12 +95,12 @@ abstract class FeatureTestCase extends TestCase
 
     protected static function visit(int $ticket): Visit
     {
-        return Visit::query()->where('ticket', $ticket)->with('checks.visit.event.recallList')->firstOrFail();
+        return CheckupEvent::current()->visits()->where('ticket', $ticket)->with('checks.visit.event.recallList')->firstOrFail();
     }
 
     protected static function check(int $ticket, string $letter = 'A'): Check
     {
-        return Check::query()->where('letter', $letter)->whereHas('visit', static fn($visit) => $visit->where('ticket', $ticket))->firstOrFail();
+        return CheckupEvent::current()->checks()->where('letter', $letter)->where('ticket', $ticket)->firstOrFail();
     }
 
     /**

@@ -22,7 +22,7 @@ final class ProjectionTest extends FeatureTestCase
     public function testTheDemoIsKeptAsItsFactsSay(): void
     {
         $checks = Check::query()->with('visit.event.recallList')->get();
-        self::assertCount(25, $checks);
+        self::assertCount(28, $checks);
         $checks->each(self::assertKept(...));
     }
 
@@ -58,7 +58,7 @@ final class ProjectionTest extends FeatureTestCase
     {
         DB::statement("UPDATE checks SET verdict = 'good_to_ride', judged_by = '2020.1'");
         $this->signedIn()->get('/')->assertOk();
-        Check::query()->with('visit.event.recallList')->get()->each(self::assertKept(...));
+        CheckupEvent::current()->checks()->with('visit.event.recallList')->get()->each(self::assertKept(...));
     }
 
     public function testANewListOrANewNameLeavesNoOldVerdict(): void
@@ -80,8 +80,8 @@ final class ProjectionTest extends FeatureTestCase
         $check->loadMissing('visit.event.recallList');
         $seat = $check->caseOf(InspectionPhase::Left)->case->seat;
         self::assertSame(
-            [$seat?->maker, $seat?->model, $seat?->serial, $seat?->madeOn?->__toString(), app(Judge::class)->check($check, InspectionPhase::Left)->verdict, Rulebook::VERSION, $check->isBegun(InspectionPhase::Left)],
-            [$check->maker, $check->model, $check->serial, $check->made_on, $check->verdict, $check->judged_by, $check->is_left_begun],
+            [$seat?->maker, $seat?->model, $seat?->serial, $seat?->madeOn?->__toString(), $check->caseOf(InspectionPhase::Left)->case->setup?->position, app(Judge::class)->check($check, InspectionPhase::Left)->verdict, Rulebook::VERSION, $check->isBegun(InspectionPhase::Left)],
+            [$check->maker, $check->model, $check->serial, $check->made_on, $check->place, $check->verdict, $check->judged_by, $check->is_left_begun],
         );
     }
 }

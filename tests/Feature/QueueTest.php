@@ -41,8 +41,8 @@ final class QueueTest extends FeatureTestCase
 
     public function testBaysFillFromTheLowest(): void
     {
-        $take = app(TakeToBay::class);
-        $visits = Visit::query()->whereIn('ticket', [7, 8])->orderBy('ticket')->get()->all();
+        $take = fn(Visit $visit): int => app(TakeToBay::class)($visit, $this->wren());
+        $visits = CheckupEvent::current()->visits()->whereIn('ticket', [7, 8])->orderBy('ticket')->get()->all();
 
         self::assertSame([6, 7], array_map($take(...), $visits));
         self::assertSame([6, 7], array_map($take(...), $visits), 'a family that has a bay keeps it');
@@ -50,14 +50,14 @@ final class QueueTest extends FeatureTestCase
 
     public function testABayThatIsLeftIsFreeAgain(): void
     {
-        app(CompleteVisit::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
+        app(CompleteVisit::class)(CheckupEvent::current()->visits()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
 
-        self::assertSame(2, app(TakeToBay::class)(Visit::query()->where('ticket', 7)->firstOrFail()));
+        self::assertSame(2, app(TakeToBay::class)(CheckupEvent::current()->visits()->where('ticket', 7)->firstOrFail(), $this->wren()));
     }
 
     public function testLeavingSignsEveryCheckWhole(): void
     {
-        app(CompleteVisit::class)(Visit::query()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
+        app(CompleteVisit::class)(CheckupEvent::current()->visits()->where('ticket', 4)->firstOrFail(), $this->wren(), reason: 'another seat today', second: User::query()->where('login', 'odalys')->firstOrFail());
         $checks = Check::query()->whereHas('visit', static fn($visit) => $visit->where('ticket', 4))->orderBy('letter')->get();
 
         self::assertSame(['do_not_use', 'fix_first'], $checks->map(static fn(Check $c): mixed => $c->assessment['verdict'] ?? null)->all());

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Checks\Judge;
+use App\Models\CheckupEvent;
 use App\Models\User;
-use App\Models\Visit;
 use App\Units;
 use App\Visits\SheetChild;
 use App\Visits\SheetLine;
@@ -126,7 +126,7 @@ final class SheetTest extends FeatureTestCase
 
     private static function child(int $ticket): SheetChild
     {
-        $visit = Visit::query()->where('ticket', $ticket)->with(['event', 'family', 'checks.facts.author', 'checks.visit.event.recallList'])->firstOrFail();
+        $visit = CheckupEvent::current()->visits()->where('ticket', $ticket)->with(['event', 'family', 'checks.facts.author', 'checks.visit.event.recallList'])->firstOrFail();
 
         return SheetChild::of(array_values(app(Judge::class)->leaving($visit))[0] ?? self::fail('no child'), User::names());
     }

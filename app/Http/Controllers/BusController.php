@@ -33,7 +33,7 @@ final readonly class BusController
     public function store(BusCheckRequest $request, ReceiveFamily $receive, TakeToBay $take): RedirectResponse
     {
         $visit = $receive($request->event(), $request->toInput(), $request->author());
-        $take($visit);
+        $take->ifThereIsOne($visit, $request->author());
 
         return redirect()->route('checks.show', [$visit->checks()->firstOrFail()->id, 'found', 'bus'])
             ->with('status', Telling::now()->word('bus.check.begun'));

@@ -22,7 +22,7 @@ final readonly class WalkInController
         TakeToBay $take,
     ): RedirectResponse {
         $visit = $receive($request->event(), $request->toInput($calculator, $rulebook), $request->author());
-        $take($visit);
+        $take->ifThereIsOne($visit, $request->author());
 
         return redirect()->route('checks.show', [$visit->checks()->firstOrFail()->id, 'found', $calculator->station()->value])
             ->with('status', Telling::now()->word('visits.walked_in'));

@@ -1,7 +1,7 @@
 @use('MintBuckle\Core\Finding\Station')
-@props(['card'])
+@props(['card', 'crew'])
 @php($mayRecord = Gate::allows('record'))
-<article class="visit" data-ticket="{{ $card->ticket }}">
+<article class="visit" data-ticket="{{ $card->ticket }}" id="visit-{{ $card->id }}">
     <header>
         <span class="ticket"><span class="visually-hidden">{{ __('visits.ticket_word') }} </span>{{ $card->ticket }}</span>
         <div>
@@ -12,6 +12,13 @@
                 'bay' => $card->bay,
                 'arrived' => $card->arrived,
             ]) }}</p>
+            @if ($card->starts !== null)
+                <p data-starts="{{ $card->starts }}">{{ __('events.starts', ['time' => $card->starts]) }}</p>
+            @elseif (! $card->hasLeft && $card->bay !== null)
+                <p data-technician="{{ $card->workedBy }}">{{ __('events.works', [
+                    'known' => $crew->nameOf($card->workedBy) !== null, 'name' => (string) $crew->nameOf($card->workedBy),
+                    'timed' => $card->minutes !== null, 'minutes' => $card->minutes ?? 0]) }}</p>
+            @endif
         </div>
     </header>
     <ul>
@@ -35,6 +42,9 @@
         @elseif ($card->bay !== null)
             <a class="quiet" href="{{ route('visits.car', $card->id) }}">{{ __('visits.car.title') }}</a>
             <a class="quiet" href="{{ route('visits.sheet', $card->id) }}">{{ __('sheet.title') }}</a>
+            @can('record')
+                <x-hand-over :card="$card" :crew="$crew" />
+            @endcan
         @else
             @can('record')
                 <form method="post" action="{{ route('visits.bay', $card->id) }}">@csrf<button class="quiet">{{

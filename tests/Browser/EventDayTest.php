@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** A small day with a coordinator at the table and two technicians in the lot: what one does, the others' screens show by themselves. */
+final class EventDayTest extends BrowserTestCase
+{
+    use WalksChecks;
+
+    /** @var array<string, RemoteWebDriver> by sign-in name */
+    private array $screens = [];
+
+    private function at(string $login): void
+    {
+        self::$driver = $this->screens[$login];
+    }
+
+    /** Without reloading: the page was opened before. */
+    private static function shows(string $css, string $text): void
+    {
+        self::$driver->wait(15, 100)->until(
+            static fn(): bool => self::$driver->executeScript('return [...document.querySelectorAll(arguments[0])].some((one) => one.textContent.includes(arguments[1]));', [$css, $text]) === true,
+            "{$css} never shows {$text}",
+        );
+    }
+
+    public function testWhatOneDoesTheOthersSee(): void
+    {
+        $first = self::$driver;
+        try {
+            foreach (['ines' => false, 'wren' => true, 'ansel' => true] as $login => $phone) {
+                self::$driver = $this->screens[$login] = $login === 'ines' ? $first : self::anotherBrowser();
+                $phone ? self::viewport(390, 844, true) : self::viewport(1280, 800);
+                self::signIn($login);
+                self::open('/');
+                self::waitFor('#event-board');
+            }
+            $this->walk();
+        } finally {
+            self::$driver = $first;
+        }
+    }
+
+    private function walk(): void
+    {
+        // A family walks in at Wren's; nobody else reloads anything.
+        self::at('wren');
+        $ticket = self::arrive('Hester', ['born' => date('Y-m-d', (int) strtotime('-15 months')), 'weight' => '21', 'height' => '30', 'seat' => 'Ottermoor OM-220 Haven', 'made' => '2024-03-14', 'mode' => 'rear_harness', 'place' => 'Second row left']);
+        self::at('ines');
+        self::shows('[data-group="waiting"] .visit', 'Hester');
+        self::assertMatchesRegularExpression('/\A\d\d:\d\d\z/', (string) self::one("[data-ticket='{$ticket}'] [data-starts]")->getAttribute('data-starts'));
+
+        // The next is called to a free bay, to whoever is free.
+        self::assertSame('Ansel', (new WebDriverSelect(self::one('#next-technician')))->getFirstSelectedOption()->getText());
+        self::press('[data-call="7"]');
+        self::shows('[data-bay="6"]', 'Sabela');
+        foreach (['wren', 'ansel'] as $login) {
+            self::at($login);
+            self::shows('[data-group="in_bays"] [data-ticket="7"]', 'Ansel');
+        }
+
+        // Ansel looks at it; the lot shows how it stands.
+        self::openCheck(7, 'found', 'history');
+        $check = (string) preg_replace('~.*/checks/([^/]+)/.*~', '$1', self::$driver->getCurrentURL());
+        self::press('[data-path="seat.history.known"] [value="no"]');
+        self::$driver->wait(10, 100)->until(static fn(): bool => self::database("SELECT verdict FROM checks WHERE id = '{$check}'") === 'do_not_use', 'it may not be used');
+        self::at('ines');
+        self::shows('[data-bay="6"] a.lot-do_not_use', '');
+
+        // It is handed to Wren, who sends the family off with the senior's word.
+        self::at('ansel');
+        self::open('/');
+        self::press('[data-ticket="7"] .hand-over summary');
+        foreach (self::all('[data-ticket="7"] .hand-over .choice') as $choice) {
+            if ($choice->getText() === 'Wren') {
+                $choice->click();
+                break;
+            }
+        }
+        self::waitFor('main.event .notice');
+        self::at('ines');
+        self::shows('[data-group="in_bays"] [data-ticket="7"]', 'Wren');
+        self::shows('[data-person="ansel"]', 'free');
+        self::at('wren');
+        $visit = self::database('SELECT id FROM visits WHERE checkup_event_id = 1 AND ticket = 7');
+        self::open("/visits/{$visit}/departure");
+        self::press('[name="reason"][value="referred"]');
+        self::press('[name="second"][value="' . self::database("SELECT id FROM users WHERE login = 'odalys'") . '"]');
+        self::one('#password')->sendKeys('market-day');
+        self::press('[data-leave="open"]');
+        self::waitFor('main.sheet');
+        foreach (['ines', 'ansel'] as $login) {
+            self::at($login);
+            self::shows('[data-group="gone"] [data-ticket="7"]', 'Sabela');
+            self::shows('[data-bay="6"]', 'free');
+        }
+
+        // What is taken from the kit is gone from it at once.
+        self::at('wren');
+        self::open('/kit');
+        self::one('[data-kit="noodle"] [name="count"]')->sendKeys('5');
+        self::press('[data-kit="noodle"] [value="counted"]');
+        self::waitFor('[data-kit="noodle"][data-left="5"]');
+        self::at('ines');
+        self::shows('[data-kit="noodle"]', '5');
+    }
+}
