@@ -47,6 +47,7 @@ use App\Http\Controllers\RecallController;
 use App\Http\Controllers\RecallExportController;
 use App\Http\Controllers\RecallFeedController;
 use App\Http\Controllers\RecallImportController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SeatChoicesController;
 use App\Http\Controllers\SeatController;
 use App\Http\Controllers\SeatModelController;
@@ -127,6 +128,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::get('/finders/{rest?}', [FormerAddressController::class, 'calculators'])->where('rest', '.*');
         Route::get('/events', [EventPlanController::class, 'index'])->name('events.index');
         Route::post('/events/{event}/choose', [EventPlanController::class, 'choose'])->name('events.choose');
+        Route::get('/search', [SearchController::class, 'index'])->name('search');
         Route::get('/kit', [KitController::class, 'show'])->name('kit');
         Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
         Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
@@ -166,6 +168,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
 
     Route::middleware(Ability::Record->asked())->group(static function (): void {
         Route::get('/arrive', [VisitController::class, 'create'])->middleware(NeedsAnOpenEvent::class)->name('visits.create');
+        Route::get('/arrive/before', [SearchController::class, 'before'])->middleware(LeavesSessionAlone::class)->name('visits.before');
         Route::get('/arrive/seats', [SeatChoicesController::class, 'show'])->name('visits.seats');
         Route::get('/arrive/cars', [CarChoicesController::class, 'show'])->name('visits.cars');
         Route::get('/arrive/label', ArrivingLabelController::class)->name('visits.label');

@@ -110,4 +110,15 @@ return [
         'with' => 'With',
         'call' => 'Call to bay {bay}',
     ],
+    'search' => [
+        'title' => 'Search',
+        'what' => 'Ticket, contact, first name, or seat',
+        'intro' => 'Families are found by contact or first name where they asked for follow-up, else by today’s ticket.',
+        'none' => 'Nothing was found for “{search}”.',
+        'families' => 'Families',
+        'seats' => 'Seats',
+        'family' => 'Ticket {ticket}, {family}: {event}, {day}',
+        'before' => 'Was here before: {event}, {day}',
+        'nothing_wrong' => 'Nothing had to be put right.',
+    ],
 ];

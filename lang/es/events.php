@@ -112,4 +112,15 @@ return [
         'with' => 'Con',
         'call' => 'Llamar al puesto {bay}',
     ],
+    'search' => [
+        'title' => 'Buscar',
+        'what' => 'Turno, contacto, nombre o asiento',
+        'intro' => 'Las familias se encuentran por contacto o nombre si pidieron seguimiento; si no, por el turno de hoy.',
+        'none' => 'No se encontró nada para «{search}».',
+        'families' => 'Familias',
+        'seats' => 'Asientos',
+        'family' => 'Turno {ticket}, {family}: {event}, {day}',
+        'before' => 'Ya estuvo aquí: {event}, {day}',
+        'nothing_wrong' => 'No hubo nada que corregir.',
+    ],
 ];

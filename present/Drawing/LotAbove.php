@@ -29,7 +29,7 @@ final readonly class LotAbove
     private const IN_A_ROW = 8;
 
     /** Left, middle and right of a car, and one behind the other its rows. */
-    private const COLUMNS = ['L' => 16, 'C' => 46, 'R' => 76];
+    private const COLUMNS = ['L' => 19, 'C' => 46, 'R' => 73];
 
     private const FIRST_ROW = 62;
 

@@ -8,6 +8,7 @@ use App\Models\CheckupEvent;
 use App\Models\KitMove;
 use App\Models\SeatModel;
 use App\Models\User;
+use App\Models\Visit;
 use App\Models\VisitMove;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -19,6 +20,13 @@ use Symfony\Component\HttpFoundation\Response;
 /** The event's home page: the lot, calls and hand-overs, the kit; and that a screen which has it all is told nothing. */
 final class EventBoardTest extends FeatureTestCase
 {
+    /** The demo was made a while ago: the clock goes on from there. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo(self::visit(3)->called_at?->addMinutes(45) ?? self::fail('nobody called it'));
+    }
+
     private static function person(string $login): User
     {
         return User::query()->where('login', $login)->firstOrFail();
@@ -41,7 +49,6 @@ final class EventBoardTest extends FeatureTestCase
     /** What was called, handed over, counted or answered is told; what stands as it was is not. */
     public function testAScreenThatHasItAllIsToldNothing(): void
     {
-        $this->travelTo(now()->startOfMinute());
         $live = fn(string $seen): TestResponse => $this->get("/events/live?seen={$seen}");
         $seen = self::seen($this->signedIn('ines')->get('/'));
         $live($seen)->assertNoContent();
@@ -170,5 +177,30 @@ final class EventBoardTest extends FeatureTestCase
         $this->actingAs($reader)->get('/')->assertOk()->assertSee('data-drawing="lot"', false)->assertDontSee('data-call', false)->assertDontSee('Hand over');
         $this->get('/kit')->assertOk()->assertDontSee('name="count"', false);
         $this->post('/visits/' . self::visit(7)->id . '/bay')->assertForbidden();
+    }
+
+    public function testPastFamiliesAndSeatsAreFound(): void
+    {
+        $hollis = Visit::query()->whereRelation('event', 'name', 'Harvest market, first day')->where('ticket', 1)->firstOrFail();
+        $this->signedIn()->get('/')->assertSee('id="event-search"', false);
+        foreach (['Hollis', ' hollis ', 'Hollis, first house after the BRIDGE'] as $words) {
+            $this->get('/search?q=' . urlencode($words))->assertOk()->assertSee("data-visit=\"{$hollis->id}\"", false)->assertSee('Harvest market, first day');
+        }
+        $this->get('/search?q=Merryn')->assertDontSee('data-visit=', false)->assertSee('Nothing was found');
+        $this->get('/search?q=9')->assertSee('data-visit="' . self::visit(9)->id . '"', false)->assertDontSee('first day');
+        $this->get('/search?q=om-220')->assertSee('data-check=', false)->assertSee('Ottermoor OM-220');
+        $this->get('/search?q=' . urlencode('%'))->assertSee('Nothing was found');
+        $this->get('/search')->assertOk()->assertDontSee('Nothing was found');
+        $stored = json_encode(DB::table('families')->get(), JSON_THROW_ON_ERROR);
+        self::assertStringNotContainsString('ollis', $stored, 'nothing is told by the database alone');
+        self::assertSame(0, DB::table('families')->whereNotNull('contact_key')->whereNull('contact')->count());
+    }
+
+    public function testAFamilyThatComesAgainIsKnownWithWhatWasFound(): void
+    {
+        $this->signedIn()->get('/arrive/before?contact=' . urlencode('Gwenna at the NET loft'))->assertOk()->assertSee('Was here before: Harvest market, first day')->assertSee('Ottermoor OM-220')->assertSee('data-before', false);
+        foreach (['', ' ', 'somebody else'] as $contact) {
+            $this->get('/arrive/before?contact=' . urlencode($contact))->assertOk()->assertDontSee('data-before', false);
+        }
     }
 }

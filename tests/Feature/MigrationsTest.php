@@ -31,16 +31,16 @@ final class MigrationsTest extends TestCase
         self::assertGreaterThan($demo ? 200 : -1, $before['facts'] ?? 0);
         $done = self::done($filled);
         $refused = false;
-        for ($steps = 1; $steps <= count($done) && ! $refused; $steps++) {
+        for ($steps = 0; $steps < count($done) && ! $refused; $steps++) {
             try {
-                TestDatabase::run($filled, PHP_BINARY, 'artisan', 'migrate:rollback', "--step={$steps}", '--database=owner', '--force');
+                TestDatabase::run($filled, PHP_BINARY, 'artisan', 'migrate:rollback', '--step=1', '--database=owner', '--force');
             } catch (ProcessFailedException $e) {
                 self::assertStringContainsString('Going back would lose what is kept', $e->getProcess()->getOutput() . $e->getProcess()->getErrorOutput());
                 $refused = true;
             }
-            TestDatabase::run($filled, PHP_BINARY, 'artisan', 'migrate', '--database=owner', '--force');
-            self::assertSame([$before, $done], [self::counts($filled), self::done($filled)], "{$steps} back and forward");
         }
+        TestDatabase::run($filled, PHP_BINARY, 'artisan', 'migrate', '--database=owner', '--force');
+        self::assertSame([$before, $done], [self::counts($filled), self::done($filled)], 'all the way back that there is, and forward');
         self::assertTrue($refused, 'what the demo has filled is not undone');
         self::assertGreaterThan($least, $steps);
     }
@@ -67,8 +67,10 @@ final class MigrationsTest extends TestCase
     {
         $counts = [];
         $tables = array_filter(explode("\n", TestDatabase::sql("select tablename from pg_tables where schemaname = 'public' order by 1", $database)));
-        foreach (array_diff($tables, self::PASSING) as $table) {
-            $counts[$table] = (int) TestDatabase::sql("select count(*) from {$table}", $database);
+        $each = array_map(static fn(string $table): string => "select '{$table}', count(*) from {$table}", array_diff($tables, self::PASSING));
+        foreach ($each === [] ? [] : explode("\n", TestDatabase::sql(implode(' union all ', $each), $database)) as $line) {
+            [$table, $count] = explode('|', $line);
+            $counts[$table] = (int) $count;
         }
 
         return $counts;

@@ -1,6 +1,7 @@
-@props(['state', 'size' => 40])
+@props(['state', 'size' => 40, 'height' => null])
 {{-- closed: good; half open: fix; dotted: not finished; strap cut through: do not use. Always beside its words. --}}
-<svg class="buckle-mark buckle-mark-{{ $state }}" width="{{ $size }}" viewBox="0 0 44 22"
+<svg class="buckle-mark buckle-mark-{{ $state }}" width="{{ $size }}"
+    @if ($height !== null) height="{{ $height }}" @endif viewBox="0 0 44 22"
     aria-hidden="true" focusable="false">
     @switch($state)
         @case('good_to_ride')

@@ -20,7 +20,7 @@
                             aria-label="{{ __('drawings.lot.seat', ['car' => $bay['car']->title, 'letter' => $mark['letter'],
                                 'verdict' => $mark['verdict']->title()]) }}">
                             <rect x="-15" y="-15" width="30" height="30" rx="7" />
-                            <g transform="translate(-10 -5)"><x-buckle-mark :state="$mark['verdict']->value" :size="20" /></g>
+                            <g transform="translate(-10 -5)"><x-buckle-mark :state="$mark['verdict']->value" :size="20" :height="10" /></g>
                         </a>
                     @endforeach
                     <rect class="bar" x="13" y="212" width="{{ $drawing::BAR_WIDTH }}" height="9" rx="4" />

@@ -3,5 +3,6 @@
     @if (session('problem'))
         <p class="notice problem" role="alert">{{ session('problem') }}</p>
     @endif
+    <x-event-search />
     @include('pages.event.board')
 </x-layout>

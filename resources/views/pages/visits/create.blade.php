@@ -14,7 +14,10 @@
         <section class="card-work two" aria-labelledby="family-title">
             <h2 id="family-title">{{ __('visits.arrive.family') }}</h2>
             <x-field :field="$page->familyField('first_name')" :label="__('visits.arrive.first_name')" required />
-            <x-field :field="$page->familyField('contact')" :label="__('visits.arrive.contact')" :hint="__('visits.arrive.contact_hint')" />
+            <x-field :field="$page->familyField('contact')" :label="__('visits.arrive.contact')" :hint="__('visits.arrive.contact_hint')"
+                hx-get="{{ route('visits.before') }}" hx-trigger="change, input changed delay:500ms" hx-target="next .here-before"
+                hx-swap="outerHTML" />
+            <div class="here-before" role="status"></div>
             <x-choice-field :field="$page->familyField('language')" :label="__('visits.language.title')" :options="$page->languages"
                 :chosen="app()->getLocale()" />
             <div class="field car-field">

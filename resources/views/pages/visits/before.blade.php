@@ -1,0 +1,19 @@
+<div class="here-before" role="status">
+    @foreach ($visits as $one)
+        <section class="notice" data-before="{{ $one['visit']->id }}">
+            <h3>{{ __('events.search.before', ['event' => $one['event']->name, 'day' => $one['event']->held_on]) }}</h3>
+            <ul class="plain-list">
+                @foreach ($one['seats'] as $seat)
+                    <li><strong>{{ $seat['check']->maker }} {{ $seat['check']->model }}</strong>
+                        @forelse ($seat['found'] as $finding)
+                            <span>@says($finding->message())</span>
+                        @empty
+                            <span>{{ __('events.search.nothing_wrong') }}</span>
+                        @endforelse
+                    </li>
+                @endforeach
+            </ul>
+            <a class="quiet" href="{{ route('visits.sheet', $one['visit']) }}">{{ __('sheet.title') }}</a>
+        </section>
+    @endforeach
+</div>
