@@ -46,6 +46,16 @@ enum Units: string
         return $this === self::Imperial ? LengthUnit::Inch : LengthUnit::Centimetre;
     }
 
+    /** The symbol of the unit in which a field of a child is entered; null where it has none. */
+    public function ofField(string $field): ?string
+    {
+        return match ($field) {
+            'weight' => $this->for(AnswerKind::Mass)?->symbol(),
+            'height' => $this->for(AnswerKind::Length)?->symbol(),
+            default => null,
+        };
+    }
+
     /** What one press of + or - adds. */
     public function step(AnswerKind $kind): string
     {

@@ -7,6 +7,8 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ArrivalRemarksController;
 use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
+use App\Http\Controllers\BookingController;
+use App\Http\Controllers\BookingFileController;
 use App\Http\Controllers\BusController;
 use App\Http\Controllers\BusLayoutController;
 use App\Http\Controllers\BusPlanController;
@@ -24,6 +26,7 @@ use App\Http\Controllers\DepartureController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\EventPlanController;
 use App\Http\Controllers\FactController;
+use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\FamilyLanguageController;
 use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\FormerAddressController;
@@ -73,8 +76,11 @@ use Illuminate\Support\Facades\Route;
 // What cannot be a number or an id of ours is not there, and never asked of the database.
 Route::patterns(
     array_fill_keys(['event', 'visit', 'model', 'list', 'import', 'layout', 'item', 'person'], '[0-9]{1,18}')
-    + ['place' => '[123][LCR]', 'token' => '[A-Za-z0-9_-]{20,80}']
-    + array_fill_keys(['check', 'fact', 'photo', 'attempt', 'set', 'trip'], '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}'),
+    + ['place' => '[123][LCR]'] + array_fill_keys(['token', 'family'], '[A-Za-z0-9_-]{20,80}')
+    + array_fill_keys(
+        ['booking', 'file', 'check', 'fact', 'photo', 'attempt', 'set', 'trip'],
+        '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}',
+    ),
 );
 
 Route::post('/language', LanguageController::class)->name('language');
@@ -100,10 +106,12 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/sign-in/second', [SessionController::class, 'confirm'])->name('sessions.confirm');
 });
 
-// By a link that a coordinator gave; by a PIN on a device that several share: each asks for itself who may.
+// By a link that a coordinator gave, or a family got; by a PIN on a device that several share: each asks for itself who may.
 Route::middleware('throttle:60,1')->group(static function (): void {
     Route::get('/welcome/{token}', [WelcomeController::class, 'show'])->name('welcome');
     Route::post('/welcome/{token}', [WelcomeController::class, 'store'])->name('welcome.store');
+    Route::get('/family/{family}', [FamilyController::class, 'show'])->name('family');
+    Route::post('/family/{family}', [FamilyController::class, 'store'])->name('family.store');
     Route::get('/change', [ChangeOfPersonController::class, 'show'])->name('change');
     Route::post('/change', [ChangeOfPersonController::class, 'store'])->name('change.store');
 });
@@ -167,8 +175,20 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
     });
 
     Route::middleware(Ability::Record->asked())->group(static function (): void {
+        Route::get('/events/{event}/bookings', [BookingController::class, 'index'])->name('bookings');
+        Route::post('/events/{event}/bookings', [BookingController::class, 'store'])->name('bookings.store');
+        Route::get('/events/{event}/bookings/list', [BookingController::class, 'list'])->name('bookings.list');
+        Route::post('/events/{event}/bookings/remind', [BookingController::class, 'remind'])->name('bookings.remind');
+        Route::post('/events/{event}/bookings/file', [BookingFileController::class, 'store'])->name('bookings.file.store');
+        Route::get('/events/{event}/bookings/file/{file}', [BookingFileController::class, 'show'])->name('bookings.file');
+        Route::put('/events/{event}/bookings/file/{file}', [BookingFileController::class, 'update'])->name('bookings.file.take');
+        Route::post('/bookings/{booking}/arrive', [BookingController::class, 'arrive'])->name('bookings.arrive');
+        Route::post('/bookings/{booking}/link', [BookingController::class, 'link'])->name('bookings.link');
+        Route::post('/bookings/{booking}/cancel', [BookingController::class, 'cancel'])->name('bookings.cancel');
+        Route::get('/stand-ins/mail', [StandInController::class, 'mail'])->name('stand-ins.mail');
         Route::get('/arrive', [VisitController::class, 'create'])->middleware(NeedsAnOpenEvent::class)->name('visits.create');
-        Route::get('/arrive/before', [SearchController::class, 'before'])->middleware(LeavesSessionAlone::class)->name('visits.before');
+        Route::get('/arrive/before', [SearchController::class, 'before'])->middleware(LeavesSessionAlone::class)
+            ->name('visits.before');
         Route::get('/arrive/seats', [SeatChoicesController::class, 'show'])->name('visits.seats');
         Route::get('/arrive/cars', [CarChoicesController::class, 'show'])->name('visits.cars');
         Route::get('/arrive/label', ArrivingLabelController::class)->name('visits.label');

@@ -42,7 +42,7 @@ final readonly class EventForm
 
     private const BLANK = [
         'name' => '', 'place' => '', 'practice' => 'us', 'crash_policy' => 'minor_crash', 'second_signer' => false, 'timezone' => 'UTC',
-        'bays' => 6, 'minutes_per_seat' => 30, 'law_sources' => [],
+        'bays' => 6, 'minutes_per_seat' => 30, 'walk_in_share' => 30, 'law_sources' => [],
     ];
 
     public function certificate(User $person): Certificate

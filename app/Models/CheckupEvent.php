@@ -40,6 +40,7 @@ use MintBuckle\Core\Telling\Message;
  * @property int $bays
  * @property int $minutes_per_seat that are planned with
  * @property int|null $expected_seats
+ * @property int $walk_in_share percent of the technicians who stay free for those who have not booked
  * @property array<string, string> $law_sources where each figure of the law is from, by its column
  * @property CarbonImmutable|null $opened_at
  * @property CarbonImmutable|null $closed_at
@@ -53,7 +54,7 @@ final class CheckupEvent extends Model
         'name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'recall_list_id', 'timezone',
         'law_rear_facing_until_months', 'law_rear_facing_until_weight', 'law_rear_facing_until_unit',
         'law_booster_from_months', 'law_booster_until_months', 'law_back_row_until_months', 'opens_at', 'closes_at', 'bays',
-        'minutes_per_seat', 'expected_seats', 'law_sources', 'opened_at', 'closed_at',
+        'minutes_per_seat', 'expected_seats', 'walk_in_share', 'law_sources', 'opened_at', 'closed_at',
     ];
 
     /** @return BelongsTo<RecallList, $this> */

@@ -63,6 +63,12 @@ final class User extends Authenticatable
         return Certificate::on($date($day), $this->certified_until === null ? null : $date($this->certified_until));
     }
 
+    /** @param Collection<int, self> $crew */
+    public static function technicians(Collection $crew): int
+    {
+        return $crew->where('role', Role::Technician)->count();
+    }
+
     /** @return Builder<self> those who may write what is seen */
     public static function mayRecord(): Builder
     {

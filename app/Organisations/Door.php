@@ -17,6 +17,8 @@ enum Door: string
     case Login = 'login';
     /** a link for choosing a password, in short */
     case Link = 'link';
+    /** a family's link to its booking, in short */
+    case Booking = 'booking';
     /** a class's id, which only its link tells */
     case ClassLink = 'class';
     /** a drill's id, which only its address tells */

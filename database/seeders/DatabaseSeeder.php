@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Accounts\Role;
+use App\Bookings\BookFamily;
+use App\Bookings\Wish;
 use App\Bus\BeginTrip;
 use App\Bus\BusDraft;
 use App\Bus\MarkTrip;
@@ -75,6 +77,13 @@ final class DatabaseSeeder extends Seeder
         'high-back-booster' => [5, 2], 'scale' => [2, 1], 'angle_gauge' => [2, 1], 'shears' => [1, 1],
     ];
 
+    /** Times of tomorrow: who, contact, seats, language. */
+    private const BOOKED = [
+        ['09:00', 'Nessa', 'nessa, the yellow house', 1, 'en'], ['09:00', 'Rowan', null, 2, 'en'],
+        ['09:30', 'Xoan', 'xoan at the smokehouse', 2, 'es'],
+        ['10:30', 'Lowenna', 'lowenna, school gate', 3, 'en'], ['13:00', 'Petrok', null, 1, 'en'],
+    ];
+
     private CarbonImmutable $now;
 
     private CompleteVisit $sendOff;
@@ -91,6 +100,7 @@ final class DatabaseSeeder extends Seeder
         private readonly MarkTrip $markTrip,
         private readonly SignTrip $signTrip,
         private readonly MoveKit $moveKit,
+        private readonly BookFamily $bookFamily,
     ) {}
 
     public function run(CompleteVisit $sendOff, FoundOrganisation $found): void
@@ -163,6 +173,9 @@ final class DatabaseSeeder extends Seeder
         $next = $event->replicate(['opened_at']);
         $next->fill(['name' => 'Harvest market, last day', 'held_on' => $this->now->addDay(), 'expected_seats' => 44])->save();
         $next->crew()->sync($event->crewIds());
+        foreach (self::BOOKED as [$time, $name, $contact, $seats, $language]) {
+            ($this->bookFamily)(UuidV7::generate(), $next, new Wish($time, $name, $contact, $seats, $language), $this->people['ines']);
+        }
     }
 
     private function people(): void

@@ -121,4 +121,6 @@ return [
         'before' => 'Was here before: {event}, {day}',
         'nothing_wrong' => 'Nothing had to be put right.',
     ],
+    'walk_ins' => 'Kept free for walk-ins, %',
+    'walk_ins_hint' => 'That share of the technicians cannot be booked.',
 ];

@@ -123,4 +123,6 @@ return [
         'before' => 'Ya estuvo aquí: {event}, {day}',
         'nothing_wrong' => 'No hubo nada que corregir.',
     ],
+    'walk_ins' => 'Libre para quien llega sin cita, %',
+    'walk_ins_hint' => 'Esa parte de los técnicos no se puede reservar.',
 ];

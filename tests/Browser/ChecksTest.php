@@ -17,6 +17,13 @@ final class ChecksTest extends BrowserTestCase
 {
     use WalksChecks;
 
+    /** As many bays as there are walks. */
+    public static function setUpBeforeClass(): void
+    {
+        parent::setUpBeforeClass();
+        self::database('UPDATE checkup_events SET bays = 60');
+    }
+
     /** What every good check has in common, by path. */
     private const COMMON = [
         'seat.label_readable' => 'yes', 'seat.registered' => 'yes', 'seat.history.known' => 'yes', 'seat.history.crash' => 'no', 'seat.history.damage' => 'nothing', 'seat.history.altered' => 'no',

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Accounts\GiveLink;
 use App\Accounts\Role;
 use App\Accounts\SecondFactor;
+use App\Models\Booking;
 use App\Models\BusLayout;
 use App\Models\BusTrip;
 use App\Models\Campaign;
@@ -53,7 +54,7 @@ final class ApartTest extends FeatureTestCase
     private const SHARED = ['failed_jobs', 'jobs', 'migrations', 'sessions'];
 
     /** What stands in the demo and in nothing that ships: whoever reads one of these reads of the other organisation. */
-    private const TELLING = ['Marlo', 'Tamsin', 'Idris', 'Juniper', 'Corin', 'Sabela', 'Gwenna', 'Wilmot', 'Elowen', 'Fenella', 'Harvest market', 'Skerrin', 'Odalys', 'Ines', 'Bus 17', 'of the other'];
+    private const TELLING = ['Marlo', 'Tamsin', 'Idris', 'Juniper', 'Corin', 'Sabela', 'Gwenna', 'Wilmot', 'Elowen', 'Fenella', 'Lowenna', 'Harvest market', 'Skerrin', 'Odalys', 'Ines', 'Bus 17', 'of the other'];
 
     private int $theirs;
 
@@ -96,14 +97,14 @@ final class ApartTest extends FeatureTestCase
             'model' => (string) SeatModel::query()->firstOrFail()->id, 'list' => (string) RecallList::query()->firstOrFail()->id,
             'import' => (string) RecallImport::query()->firstOrFail()->id, 'layout' => (string) BusLayout::query()->firstOrFail()->id,
             'trip' => BusTrip::query()->firstOrFail()->id, 'person' => (string) User::query()->where('login', 'odalys')->firstOrFail()->id,
-            'photo' => Photo::query()->firstOrFail()->id, 'set' => PracticeSet::query()->firstOrFail()->id, 'attempt' => PracticeAttempt::query()->firstOrFail()->id,
+            'photo' => Photo::query()->firstOrFail()->id, 'booking' => Booking::query()->firstOrFail()->id, 'set' => PracticeSet::query()->firstOrFail()->id, 'attempt' => PracticeAttempt::query()->firstOrFail()->id,
         ];
         $this->within(Door::Organisation, $this->ours);
 
         return $ids + self::WHERE;
     }
 
-    private const WHERE = ['place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'item' => '0', 'rest' => ''];
+    private const WHERE = ['place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'item' => '0', 'rest' => '', 'file' => '019ac000-0000-7000-8000-00000000000c'];
 
     /** @return array<string, string> ids of something of one's own, where there is any */
     private function ownIds(): array

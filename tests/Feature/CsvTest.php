@@ -10,6 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\TestDatabase;
 
 /** Tables as RFC 4180 has them, and nothing in them that a spreadsheet would run. */
 final class CsvTest extends TestCase
@@ -95,5 +96,27 @@ final class CsvTest extends TestCase
         self::assertGreaterThan(1, count($chunks));
         self::assertSame($text, implode('', $chunks));
         self::assertSame([], iterator_to_array(Chunks::of(self::stream())));
+    }
+
+    /** PostgreSQL's own reader (COPY ... CSV) finds the same fields in what we write, and we in what it writes. */
+    public function testPostgresReadsAndWritesTheSame(): void
+    {
+        $rows = [['Jago "the" miller', "two\r\nlines", 'a,b', ''], ['é ñ 儿', ' spaces ', "'tis", 'x'], ['', ';', "tab\there", '"']];
+        $stream = self::stream();
+        foreach ($rows as $row) {
+            Csv::write($stream, $row);
+        }
+        rewind($stream);
+        $path = sys_get_temp_dir() . '/mint-buckle-copy-' . getmypid() . '.csv';
+        file_put_contents($path, $stream);
+        chmod($path, 0o644);
+        try {
+            $read = TestDatabase::sql("create temporary table t (n serial, a text, b text, c text, d text); copy t (a, b, c, d) from '{$path}' (format csv, force_not_null (a, b, c, d)); select json_agg(json_build_array(a, b, c, d) order by n) from t");
+            self::assertSame($rows, json_decode($read, true));
+            $written = TestDatabase::sql("create temporary table t (n serial, a text, b text, c text, d text); copy t (a, b, c, d) from '{$path}' (format csv, force_not_null (a, b, c, d)); copy (select a, b, c, d from t order by n) to stdout (format csv, force_quote *)");
+            self::assertSame($rows, array_values(iterator_to_array(Csv::records(self::stream($written)))));
+        } finally {
+            unlink($path);
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Booking;
 use App\Models\BusLayout;
 use App\Models\BusTrip;
 use App\Models\Check;
@@ -183,6 +184,8 @@ final class FuzzTest extends FeatureTestCase
             'calculator' => 'wedge', 'kind' => 'slip', 'item' => '0', 'import' => '1', 'rest' => '',
             'attempt' => self::first(PracticeAttempt::class),
             'set' => self::first(PracticeSet::class),
+            'booking' => self::first(Booking::class),
+            'file' => (string) Str::uuid(),
             'photo' => (string) Str::uuid(),
         ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\Role;
+use App\Models\Booking;
 use App\Models\BusLayout;
 use App\Models\BusTrip;
 use App\Models\Photo;
@@ -26,7 +27,7 @@ final class PoliciesTest extends FeatureTestCase
     private const ANSWERS_FOR = ['technician', 'senior', 'coordinator'];
 
     /** Open to people without an account: they ask for themselves who comes. */
-    private const OPEN = ['language', 'units', 'practice.class.show', 'practice.class.begin', 'practice.show', 'practice.look', 'practice.name', 'practice.mend', 'practice.aside', 'practice.end', 'login', 'sessions.store', 'sessions.second', 'sessions.confirm', 'welcome', 'welcome.store', 'change', 'change.store', 'GET up', 'GET {fallbackPlaceholder}', 'storage.local', 'storage.local.upload'];
+    private const OPEN = ['family', 'family.store', 'language', 'units', 'practice.class.show', 'practice.class.begin', 'practice.show', 'practice.look', 'practice.name', 'practice.mend', 'practice.aside', 'practice.end', 'login', 'sessions.store', 'sessions.second', 'sessions.confirm', 'welcome', 'welcome.store', 'change', 'change.store', 'GET up', 'GET {fallbackPlaceholder}', 'storage.local', 'storage.local.upload'];
 
     /** One's own. */
     private const OWN = ['sessions.destroy', 'account', 'account.update', 'account.second', 'account.second.confirm', 'account.second.end'];
@@ -37,7 +38,7 @@ final class PoliciesTest extends FeatureTestCase
 
     private const MANAGED = ['kit.minima', 'events.create', 'events.store', 'events.capacity', 'events.edit', 'events.update', 'events.open', 'events.close', 'people', 'people.store', 'people.update', 'people.link', 'organisation.update', 'practice.class.check'];
 
-    private const WRITTEN = ['visits.create', 'visits.seats', 'visits.cars', 'visits.label', 'visits.remarks', 'visits.look', 'visits.store', 'visits.bay', 'visits.technician', 'visits.before', 'kit.store', 'visits.seat', 'visits.layout', 'visits.place', 'visits.language', 'checks.label', 'checks.label.store', 'checks.seat', 'checks.seat.store', 'checks.instead', 'POST checks/{check}/instead', 'checks.manual', 'POST checks/{check}/manual', 'calculators.check', 'bus.plan', 'POST bus/plan', 'bus.layouts.create', 'bus.layouts.store', 'bus.layouts.edit', 'bus.layouts.update', 'bus.layouts.roster', 'bus.layouts.use', 'bus.trips.store', 'bus.trips.again', 'bus.trips.initials', 'bus.trips.mark', 'bus.checks.store', 'checks.card', 'checks.show', 'facts.store', 'looks.store', 'undo.store', 'photos.store', 'photos.destroy', 'tries.store', 'names.store', 'declines.store', 'card.store'];
+    private const WRITTEN = ['visits.create', 'visits.seats', 'visits.cars', 'visits.label', 'visits.remarks', 'visits.look', 'visits.store', 'visits.bay', 'visits.technician', 'visits.before', 'bookings', 'bookings.store', 'bookings.list', 'bookings.remind', 'bookings.file.store', 'bookings.file', 'bookings.file.take', 'bookings.arrive', 'bookings.link', 'bookings.cancel', 'stand-ins.mail', 'kit.store', 'visits.seat', 'visits.layout', 'visits.place', 'visits.language', 'checks.label', 'checks.label.store', 'checks.seat', 'checks.seat.store', 'checks.instead', 'POST checks/{check}/instead', 'checks.manual', 'POST checks/{check}/manual', 'calculators.check', 'bus.plan', 'POST bus/plan', 'bus.layouts.create', 'bus.layouts.store', 'bus.layouts.edit', 'bus.layouts.update', 'bus.layouts.roster', 'bus.layouts.use', 'bus.trips.store', 'bus.trips.again', 'bus.trips.initials', 'bus.trips.mark', 'bus.checks.store', 'checks.card', 'checks.show', 'facts.store', 'looks.store', 'undo.store', 'photos.store', 'photos.destroy', 'tries.store', 'names.store', 'declines.store', 'card.store'];
 
     protected function setUp(): void
     {
@@ -67,7 +68,7 @@ final class PoliciesTest extends FeatureTestCase
             'list' => (string) RecallList::query()->firstOrFail()->id, 'layout' => (string) BusLayout::query()->firstOrFail()->id,
             'trip' => BusTrip::query()->firstOrFail()->id, 'fact' => $check->facts()->firstOrFail()->id, 'person' => (string) User::query()->where('login', 'odalys')->firstOrFail()->id,
             'place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'rest' => '',
-            'attempt' => (string) Str::uuid(), 'set' => (string) Str::uuid(), 'photo' => (string) (Photo::query()->first()->id ?? Str::uuid()), 'import' => '1', 'item' => '0', 'token' => str_repeat('x', 43),
+            'attempt' => (string) Str::uuid(), 'set' => (string) Str::uuid(), 'photo' => (string) (Photo::query()->first()->id ?? Str::uuid()), 'import' => '1', 'item' => '0', 'token' => str_repeat('x', 43), 'family' => str_repeat('x', 32), 'booking' => (string) (Booking::query()->first()->id ?? Str::uuid()), 'file' => (string) Str::uuid(),
         ];
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {

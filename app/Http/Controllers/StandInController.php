@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\OutgoingMail;
 use App\Models\SeatModel;
 use Illuminate\Contracts\View\View;
 use MintBuckle\Core\Label\LabelCode;
@@ -31,6 +32,12 @@ final readonly class StandInController
             );
 
         return view('pages.stand-ins.labels', ['labels' => $labels]);
+    }
+
+    /** What would have been sent: no mail leaves this machine. */
+    public function mail(): View
+    {
+        return view('pages.stand-ins.mail', ['mails' => OutgoingMail::query()->orderByDesc('id')->limit(100)->get()]);
     }
 
     /** A page of a made-up seat's manual, to practise entering a model. */

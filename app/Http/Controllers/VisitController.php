@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bookings\BookFamily;
 use App\Http\Requests\ArrivalRequest;
 use App\Models\CheckupEvent;
 use App\Units;
@@ -37,6 +38,7 @@ final readonly class VisitController
     public function store(ArrivalRequest $request, ReceiveFamily $receive): RedirectResponse
     {
         $visit = $receive(CheckupEvent::current(), $request->toInput(), $request->author());
+        $request->booking() === null || BookFamily::arrived($request->booking(), $visit);
 
         return redirect()->route('event')->with('status', Telling::now()->tell(new Message('visits.queued', ['ticket' => $visit->ticket])));
     }

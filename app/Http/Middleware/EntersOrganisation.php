@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Accounts\GiveLink;
 use App\Accounts\SecondFactor;
+use App\Bookings\FamilyLink;
 use App\Organisations\CurrentOrganisation;
 use App\Organisations\Door;
 use Closure;
@@ -43,9 +44,14 @@ final readonly class EntersOrganisation
         if ($route === null || in_array('auth', $route->middleware(), true)) {
             return false;
         }
-        foreach (['token' => Door::Link, 'set' => Door::ClassLink, 'attempt' => Door::Drill] as $name => $door) {
+        foreach (['token' => Door::Link, 'family' => Door::Booking, 'set' => Door::ClassLink, 'attempt' => Door::Drill] as $name => $door) {
             $key = $route->parameter($name);
-            if (is_string($key) && $this->organisation->enter($door, $door === Door::Link ? GiveLink::inShort($key) : $key)) {
+            $secret = match ($door) {
+                Door::Link => GiveLink::inShort(...),
+                Door::Booking => FamilyLink::inShort(...),
+                default => strval(...),
+            };
+            if (is_string($key) && $this->organisation->enter($door, $secret($key))) {
                 return true;
             }
         }

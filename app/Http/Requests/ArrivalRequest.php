@@ -46,6 +46,7 @@ final class ArrivalRequest extends FormRequest
     {
         return [
             'submission' => ['required', 'uuid'],
+            'booking' => ['nullable', 'uuid'],
             'units' => ['required', Rule::enum(Units::class)],
             'first_name' => ['required', 'string', 'max:80'],
             'contact' => ['nullable', 'string', 'max:200'],
@@ -103,6 +104,12 @@ final class ArrivalRequest extends FormRequest
                 }
             }
         }];
+    }
+
+    /** Of a family that had booked. */
+    public function booking(): ?string
+    {
+        return $this->filled('booking') ? $this->string('booking')->toString() : null;
     }
 
     public function toInput(): Arrival

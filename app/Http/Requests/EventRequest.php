@@ -20,7 +20,8 @@ final class EventRequest extends FormRequest
     use ReadsText;
 
     private const WORDED = [
-        'name', 'place', 'held_on', 'opens_at', 'closes_at', 'timezone', 'bays', 'minutes_per_seat', 'expected_seats', 'crash_policy',
+        'name', 'place', 'held_on', 'opens_at', 'closes_at', 'timezone', 'bays', 'minutes_per_seat', 'expected_seats',
+        'walk_in_share', 'crash_policy',
     ];
 
     /** @return array<string, list<mixed>> */
@@ -42,6 +43,7 @@ final class EventRequest extends FormRequest
             'bays' => ['required', 'integer', 'between:1,60'],
             'minutes_per_seat' => ['required', 'integer', 'between:5,240'],
             'expected_seats' => ['nullable', 'integer', 'between:0,5000'],
+            'walk_in_share' => ['nullable', 'integer', 'between:0,100'],
             'practice' => ['required', Rule::enum(PracticeCode::class)],
             'crash_policy' => ['required', Rule::in(CrashPolicy::allowed($this->enum('practice', PracticeCode::class)))],
             'second_signer' => ['nullable', 'boolean'],
@@ -85,6 +87,7 @@ final class EventRequest extends FormRequest
             'bays' => $this->integer('bays'),
             'minutes_per_seat' => $this->integer('minutes_per_seat'),
             'expected_seats' => $this->filled('expected_seats') ? $this->integer('expected_seats') : null,
+            'walk_in_share' => $this->filled('walk_in_share') ? $this->integer('walk_in_share') : 30,
             'practice' => $text('practice'),
             'crash_policy' => $text('crash_policy'),
             'second_signer' => $this->boolean('second_signer'),

@@ -20,6 +20,9 @@
                 <button @class(['press' => ! $chosen, 'quiet' => $chosen])>{{ $chosen ? __('events.here') : __('events.choose') }}</button>
             </form>
         @endif
+        @can('record')
+            <a class="quiet" href="{{ route('bookings', $event) }}">{{ __('bookings.title') }}</a>
+        @endcan
         @can('manage')
             <a class="quiet" href="{{ route('events.edit', $event) }}">{{ __('events.plan') }}</a>
             @if ($event->state()->value === 'open')

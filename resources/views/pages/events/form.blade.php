@@ -46,6 +46,8 @@
                     :value="$page->event->expected_seats" min="0" />
                 <x-field :field="new FieldName('minutes_per_seat')" type="number" :label="__('events.minutes')"
                     :value="$page->event->minutes_per_seat" :hint="__('events.minutes_hint')" min="5" />
+                <x-field :field="new FieldName('walk_in_share')" type="number" :label="__('events.walk_ins')"
+                    :value="$page->event->walk_in_share" :hint="__('events.walk_ins_hint')" min="0" max="100" />
                 <datalist id="timezones">
                     @foreach (timezone_identifiers_list() as $zone)
                         <option value="{{ $zone }}"></option>

@@ -11,6 +11,7 @@
         @csrf
         <input type="hidden" name="submission" value="{{ $page->submission }}">
         <input type="hidden" name="units" value="{{ $page->units->value }}">
+        <input type="hidden" name="booking" value="{{ old('booking') }}">
         <section class="card-work two" aria-labelledby="family-title">
             <h2 id="family-title">{{ __('visits.arrive.family') }}</h2>
             <x-field :field="$page->familyField('first_name')" :label="__('visits.arrive.first_name')" required />

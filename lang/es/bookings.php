@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+/** Las horas que reservan las familias, y lo que se les dice. */
+
+return [
+    'title' => 'Citas',
+    'intro' => '{name}, {day}: {count, plural, =0 {nadie ha reservado} one {una familia ha reservado} other {# familias han reservado}}.',
+    'list' => 'Lista para imprimir',
+    'no_hours' => 'Diga en el plan desde cuándo y hasta cuándo abre el evento y quién trabaja; después las familias pueden reservar.',
+    'times' => 'Horas',
+    'free' => '{free, plural, =0 {lleno} one {lugar para una familia} other {lugar para # familias}}',
+    'book' => 'Reservar una hora',
+    'time' => 'Hora',
+    'contact_hint' => 'Para recordarles; hace falta para su propio enlace por correo.',
+    'seats' => 'Asientos',
+    'kept' => 'La hora está reservada.',
+    'cancelled' => 'La cita está cancelada.',
+    'line' => '{seats, plural, one {un asiento} other {# asientos}}{contact, select, none {} other { · {contact}}}',
+    'came' => 'ya llegó',
+    'said' => 'ya dijo quién viene y en qué',
+    'told' => 'ya se le recordó',
+    'arrive' => 'Llega',
+    'own_link' => 'Su propio enlace',
+    'cancel' => 'Cancelar',
+    'remind' => 'Recordar a las familias',
+    'to_remind' => '{count, plural, =0 {No queda nadie a quien recordar.} one {A una familia se le diría su hora y su enlace.} other {A '
+        . '# familias se les diría su hora y su enlace.}}',
+    'reminded' => '{count, plural, =0 {No se avisó a nadie.} one {Se avisó a una familia.} other {Se avisó a # familias.}}',
+    'outbox' => 'Correo saliente (simulado)',
+    'outbox_intro' => 'Ningún correo sale de esta máquina. Esto es lo que se enviaría, lo último primero.',
+    'outbox_empty' => 'Todavía no se habría enviado nada.',
+    'nobody' => 'Nadie ha reservado.',
+    'seats_of' => '{seats, plural, one {un asiento} other {# asientos}}',
+    'link_intro' => 'Que la familia lea esto con su teléfono: ahí dice quién viene y en qué. Vale hasta unas horas después de su cita; '
+        . 'un enlace más nuevo lo anula.',
+    'mail' => [
+        'subject' => '{event}: su hora es las {time}',
+        'hello' => 'Hola, {family}:',
+        'when' => 'su hora en {event} es el {day} a las {time}, para {seats, plural, one {un asiento} other {# asientos}}. '
+            . 'Lugar: {place}.',
+        'bring' => 'Traiga a cada menor, el auto en que viaja y los manuales de los asientos y del auto, si los tiene.',
+        'fill_in' => 'Quien llena esto antes espera menos: {link}',
+        'yours' => 'El enlace es solo suyo; no lo comparta.',
+    ],
+    'file' => [
+        'title' => 'Inscripciones de un archivo',
+        'look' => 'Ver el archivo',
+        'intro' => 'CSV, una familia por línea. Diga qué columna es cuál; el archivo se toma entero o no se toma.',
+        'none' => 'ninguna',
+        'take' => 'Tomar las inscripciones',
+        'none_taken' => 'No se tomó nada. Corrija estas líneas y envíe el archivo otra vez, o elija otras columnas.',
+        'line' => 'Línea {line}: {problem}',
+        'taken' => '{count, plural, one {Se tomó una inscripción.} other {Se tomaron # inscripciones.}}',
+        'fields' => [
+            'time' => 'Hora',
+            'first_name' => 'Nombre',
+            'contact' => 'Contacto',
+            'seats' => 'Asientos',
+            'language' => 'Idioma',
+        ],
+    ],
+    'family' => [
+        'title' => 'Su visita',
+        'gone' => 'Este enlace ya no vale',
+        'gone_hint' => 'Fue reemplazado, es demasiado viejo o usted ya llegó. Pregunte en la mesa.',
+        'hello' => 'Hola, {name}',
+        'when' => '{event}{place, select, other {, {place}}}: {day} a las {time}.',
+        'thanks' => 'Gracias. Puede cambiarlo hasta que llegue.',
+        'intro' => 'Deje vacío lo que no sepa: alguien lo verá con usted.',
+        'car' => 'Su auto',
+        'child' => 'Menor {number}',
+        'born_on' => 'Nació, o nacerá',
+        'weight' => 'Peso',
+        'height' => 'Estatura',
+        'maker' => 'Asiento: fabricante',
+        'model' => 'Asiento: modelo, como dice su etiqueta',
+        'made_on' => 'Asiento: fecha de fabricación, como dice su etiqueta',
+        'send' => 'Enviar',
+        'privacy' => 'Solo lo lee la gente de este evento. Está cifrado y se borra cuando usted llega.',
+    ],
+];
