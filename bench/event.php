@@ -77,5 +77,6 @@ $one = Check::query()->whereHas('visit', static fn($visits) => $visits->where('c
 $judge = medianMicroseconds(static fn() => $projection->keep($one->fresh(['facts', 'visit.event.recallList']) ?? $one)) / 1_000;
 DB::rollBack();
 printf("bench: event_500_ms %.0f ms\n", $times[7]);
+printf("bench: event_500_kb %.1f kB\n", strlen($page) / 1_000);
 printf("bench: event_500_vs_judging_one %.1f x\n", $times[7] / $judge);
 printf("bench: event_500_bytes %d bytes\n", strlen(gzencode($page) ?: ''));

@@ -10,6 +10,7 @@ use App\Models\OutgoingMail;
 use App\Units;
 use App\Words\Telling;
 use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Telling\Message;
 use Psr\Clock\ClockInterface;
 
@@ -43,7 +44,7 @@ final readonly class RemindFamilies
             'family' => $family->first_name,
             'event' => $booking->event->name,
             'place' => $booking->event->place,
-            'day' => $booking->event->held_on->toDateString(),
+            'day' => CalendarDate::parse($booking->event->held_on->toDateString()),
             'time' => $booking->time(),
             'seats' => $booking->seats,
             'link' => ($this->link)($booking),

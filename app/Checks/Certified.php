@@ -6,6 +6,7 @@ namespace App\Checks;
 
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use MintBuckle\Core\Calendar\CalendarDate;
 
 /** Nobody signs after the last day of their certification; where nobody said until when, the check's own question asks. */
 final readonly class Certified
@@ -16,7 +17,7 @@ final readonly class Certified
         if (! $signer->certificateOn(CarbonImmutable::now())->maySign()) {
             throw UnreadableAnswer::because('certificate_ended', [
                 'name' => $signer->name,
-                'until' => (string) $signer->certified_until?->toDateString(),
+                'until' => CalendarDate::parse((string) $signer->certified_until?->toDateString()),
             ]);
         }
     }

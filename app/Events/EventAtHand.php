@@ -30,7 +30,7 @@ final readonly class EventAtHand
 
     private static function chosen(): ?int
     {
-        $chosen = Request::hasSession() ? Request::session()->get(self::CHOSEN) : null;
+        $chosen = app()->bound('request') && Request::hasSession() ? Request::session()->get(self::CHOSEN) : null;
 
         return is_int($chosen) ? $chosen : null;
     }

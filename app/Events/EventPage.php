@@ -50,17 +50,21 @@ final readonly class EventPage
         $this->waiting = array_values(array_filter($cards, static fn(VisitCard $card): bool => $card->bay === null));
     }
 
-    /** @return self|null null where whoever asks has seen this already */
-    public static function of(CheckupEvent $event, CarbonImmutable $now, User $reader, int $page = 1, ?string $seen = null): ?self
+    public static function of(CheckupEvent $event, CarbonImmutable $now, User $reader, int $page = 1): self
     {
-        [$present, $gone] = [EventVisits::present($event), EventVisits::gone($event, $page)];
-        $kit = KitStock::of($event);
-        $print = sha1(implode(' ', [
-            $present->print(), $gone->print(), $kit->print(),
-            (string) $event->updated_at?->getTimestamp(), $event->clock($now), $page, app()->getLocale(),
-        ]));
+        // Before anything else is read: what changes meanwhile is asked for again.
+        $seen = EventPrint::of($event, $event->clock($now), $page);
 
-        return $print === $seen ? null : new self($event, $now, $kit, $gone->cards($now), $page, $print, $present, $reader);
+        return new self(
+            $event,
+            $now,
+            KitStock::of($event),
+            EventVisits::gone($event, $page)->cards($now),
+            $page,
+            $seen,
+            EventVisits::present($event),
+            $reader,
+        );
     }
 
     /** By now: 13:52. */

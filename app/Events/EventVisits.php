@@ -25,7 +25,7 @@ use MintBuckle\Core\Record\InspectionPhase;
 final readonly class EventVisits
 {
     /** Past families a page. */
-    public const PAGE = 24;
+    public const PAGE = 18;
 
     private const CHECK = ['id', 'visit_id', 'letter', 'maker', 'model', 'verdict', 'is_left_begun', 'place'];
 
@@ -57,12 +57,6 @@ final readonly class EventVisits
         $checks = Check::query()->whereIn('visit_id', array_column($rows, 'id'))->orderBy('letter')->toBase()->get(self::CHECK);
 
         return new self($event, $rows, $checks);
-    }
-
-    /** All that can be seen of them, in short. */
-    public function print(): string
-    {
-        return sha1(json_encode([$this->visits, $this->checks], JSON_THROW_ON_ERROR));
     }
 
     /** How many seats a family came with; one that came without any takes the time of one. */

@@ -47,11 +47,6 @@ final readonly class KitStock
         return new KitLine($item, null, 0, 0);
     }
 
-    public function print(): string
-    {
-        return sha1(json_encode($this->lines, JSON_THROW_ON_ERROR));
-    }
-
     /** @return array<string, int> by item */
     private static function counts(\Illuminate\Database\Query\Builder $rows): array
     {

@@ -63,10 +63,14 @@ final class User extends Authenticatable
         return Certificate::on($date($day), $this->certified_until === null ? null : $date($this->certified_until));
     }
 
-    /** @param Collection<int, self> $crew */
+    /**
+     * How many of a crew look at seats: its technicians, while others step in; all of it where it has none.
+     *
+     * @param Collection<int, self> $crew
+     */
     public static function technicians(Collection $crew): int
     {
-        return $crew->where('role', Role::Technician)->count();
+        return $crew->where('role', Role::Technician)->count() ?: $crew->count();
     }
 
     /** @return Builder<self> those who may write what is seen */

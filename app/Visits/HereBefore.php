@@ -28,6 +28,8 @@ final readonly class HereBefore
         }
         $visits = Visit::query()
             ->whereHas('family', static fn(Builder $family) => $family->where('contact_key', FamilyKey::here($contact)))
+            // Whoever is still here was not looked at yet: nothing found would say nothing.
+            ->whereNotNull('left_at')
             ->with(['event.recallList', 'family', 'checks.facts', 'checks.visit.event.recallList'])
             ->orderByDesc('arrived_at')
             ->limit(self::MOST)

@@ -171,7 +171,7 @@ final class DatabaseSeeder extends Seeder
     private function tomorrow(CheckupEvent $event): void
     {
         $next = $event->replicate(['opened_at']);
-        $next->fill(['name' => 'Harvest market, last day', 'held_on' => $this->now->addDay(), 'expected_seats' => 44])->save();
+        $next->fill(['name' => 'Harvest market, last day', 'held_on' => $this->now->addDay(), 'expected_seats' => 36])->save();
         $next->crew()->sync($event->crewIds());
         foreach (self::BOOKED as [$time, $name, $contact, $seats, $language]) {
             ($this->bookFamily)(UuidV7::generate(), $next, new Wish($time, $name, $contact, $seats, $language), $this->people['ines']);

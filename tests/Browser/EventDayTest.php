@@ -109,4 +109,50 @@ final class EventDayTest extends BrowserTestCase
         self::at('ines');
         self::shows('[data-kit="noodle"]', '5');
     }
+
+    /** The family's phone reads its link from the coordinator's screen; at the table its entries are there already. */
+    public function testAFamilyBooksSaysWhoComesAndArrives(): void
+    {
+        self::database("UPDATE checkup_events SET opens_at = '00:00', closes_at = '23:59' WHERE id = 1");
+        self::viewport(1280, 800);
+        self::signIn('ines');
+        self::open('/events/1/bookings');
+        (new WebDriverSelect(self::one('#time')))->selectByVisibleText('23:00');
+        self::one('#f-first_name')->sendKeys('Bersaba');
+        self::one('#f-contact')->sendKeys('bersaba, the lighthouse');
+        self::press('[aria-labelledby="book-title"] .press');
+        self::waitFor('[data-time="23:00"] [data-booking]');
+        self::press('[data-time="23:00"] form[action$="/link"] button');
+        self::waitFor('[data-qr] svg');
+        $link = (string) self::one('.link-shown')->getAttribute('value');
+
+        $table = self::$driver;
+        self::$driver = self::anotherBrowser();
+        try {
+            self::viewport(390, 844, true);
+            self::$driver->get($link);
+            self::assertStringContainsString('Bersaba', self::one('h1')->getText());
+            self::one('#f-vehicle')->sendKeys('Halven Sound');
+            self::one('#f-children-0-weight')->sendKeys('24');
+            self::one('#f-children-0-maker')->sendKeys('Ottermoor');
+            self::press('.family-page .press');
+            self::waitFor('main .notice');
+        } finally {
+            self::$driver = $table;
+        }
+
+        self::open('/events/1/bookings');
+        self::press('[data-time="23:00"] form[action$="/arrive"] button');
+        self::waitFor('main.arrive');
+        self::assertSame(['Bersaba', 'Halven Sound', '24', 'Ottermoor'], array_map(static fn(string $id): ?string => self::one($id)->getAttribute('value'), ['#f-first_name', '#f-vehicle', '#f-children-0-weight', '#f-children-0-maker']));
+        self::press('.shapes [name="layout"]');
+        self::press('[name="consent"]');
+        self::press("[name='children[0][mode]'][value='rear_harness']");
+        (new WebDriverSelect(self::one('#f-children-0-position')))->selectByVisibleText('Second row left');
+        self::press('.actions .press');
+        self::waitFor('#event-board');
+        self::shows('[data-group="waiting"] .visit', 'Bersaba');
+        self::open('/events/1/bookings');
+        self::assertStringContainsString('has come', self::one('[data-time="23:00"]')->getText());
+    }
 }

@@ -14,8 +14,14 @@ final class ShotsTest extends BrowserTestCase
     {
         array_map(unlink(...), glob(self::folder() . '/*.png') ?: []);
         self::viewport(1280, 800);
+        self::signIn('ines');
+        $tomorrow = self::database('SELECT id FROM checkup_events WHERE opened_at IS NULL');
+        self::shot('bookings-desk', "/events/{$tomorrow}/bookings");
+        self::open("/events/{$tomorrow}/edit");
+        self::waitFor('[data-planned]');
+        self::shot('plan-desk');
         self::signIn();
-        foreach (['event-desk' => '/', 'arrive-desk' => '/arrive', 'car-desk' => '/visits/11/car', 'model-desk' => '/seats/1/edit', 'recalls-desk' => '/recalls', 'calculator-desk' => '/calculators/locking?' . http_build_query(['f' => ['setup.mode' => ['answer' => 'forward_harness'], 'vehicle.positions.0.belt' => ['answer' => 'lap_shoulder'], 'vehicle.positions.0.retractor' => ['answer' => 'switchable'], 'vehicle.positions.0.latch_plate' => ['answer' => 'sliding']]]), 'handbook-desk' => '/handbook?q=tether'] as $name => $path) {
+        foreach (['event-desk' => '/', 'arrive-desk' => '/arrive', 'car-desk' => '/visits/11/car', 'model-desk' => '/seats/1/edit', 'handbook-desk' => '/handbook?q=tether'] as $name => $path) {
             self::shot($name, $path);
         }
         foreach (['label' => 5, 'measure' => 3, 'buckle' => 3, 'handover' => 6] as $station => $ticket) {

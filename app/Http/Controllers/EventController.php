@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Checks\Projection;
 use App\Events\EventPage;
+use App\Events\EventPrint;
 use App\Http\Requests\PlainRequest;
 use App\Models\CheckupEvent;
 use App\Models\User;
@@ -22,22 +23,33 @@ final readonly class EventController
 
     public function show(PlainRequest $request, #[CurrentUser] User $user): View
     {
-        return view('pages.event.index', ['page' => $this->page($request, $user) ?? abort(404)]);
+        return view('pages.event.index', ['page' => $this->page(CheckupEvent::current(), $request, $user)]);
     }
 
     /** Nothing, where the screen has it all. */
     public function live(PlainRequest $request, #[CurrentUser] User $user): View|Response
     {
-        $page = $this->page($request, $user, $request->string('seen')->toString());
+        $event = CheckupEvent::current();
 
-        return $page === null ? response()->noContent() : view('pages.event.board', ['page' => $page]);
+        return EventPrint::of($event, $event->clock($this->now()), self::number($request)) === $request->string('seen')->toString()
+            ? response()->noContent()
+            : view('pages.event.board', ['page' => $this->page($event, $request, $user)]);
     }
 
-    private function page(PlainRequest $request, User $user, ?string $seen = null): ?EventPage
+    private function page(CheckupEvent $event, PlainRequest $request, User $user): EventPage
     {
-        $event = CheckupEvent::current()->load(['recallList', 'crew']);
-        $this->projection->refresh($event);
+        $this->projection->refresh($event->load(['recallList', 'crew']));
 
-        return EventPage::of($event, CarbonImmutable::instance($this->clock->now()), $user, max(1, $request->integer('page', 1)), $seen);
+        return EventPage::of($event, $this->now(), $user, self::number($request));
+    }
+
+    private function now(): CarbonImmutable
+    {
+        return CarbonImmutable::instance($this->clock->now());
+    }
+
+    private static function number(PlainRequest $request): int
+    {
+        return max(1, $request->integer('page', 1));
     }
 }

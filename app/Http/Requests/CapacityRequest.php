@@ -27,7 +27,7 @@ final class CapacityRequest extends FormRequest
         $seniors = $crew->filter(static fn(User $one): bool => $one->role === Role::Senior)->count();
 
         return CapacityPanel::of(
-            $crew->count() - $seniors,
+            User::technicians($crew),
             $seniors,
             $this->openMinutes(),
             min(self::MOST_SEATS, $this->integer('expected_seats')),

@@ -1,5 +1,5 @@
 @use('MintBuckle\Core\Telling\Listing')
-<div id="event-board" hx-get="{{ route('event.live', ['seen' => $page->seen, 'page' => $page->page]) }}" hx-trigger="every 1500ms"
+<div id="event-board" hx-get="{{ route('event.live', ['seen' => $page->seen, 'page' => $page->page]) }}" hx-trigger="every 1s"
     hx-swap="morph:outerHTML" hx-push-url="false" data-seen="{{ $page->seen }}">
     <div class="page-top">
         <h1><span class="visually-hidden">{{ __('events.title') }} </span>{{ $page->clock() }}</h1>

@@ -5,11 +5,12 @@
             <ul class="plain-list">
                 @foreach ($one['seats'] as $seat)
                     <li><strong>{{ $seat['check']->maker }} {{ $seat['check']->model }}</strong>
-                        @forelse ($seat['found'] as $finding)
-                            <span>@says($finding->message())</span>
-                        @empty
-                            <span>{{ __('events.search.nothing_wrong') }}</span>
-                        @endforelse
+                        @foreach ($seat['found'] as $finding)
+                            <span>{{ __('events.search.found') }} @says($finding->message())</span>
+                        @endforeach
+                        @if ($seat['check']->verdict !== null)
+                            <span>{{ __('events.search.left', ['verdict' => $seat['check']->verdict->title()]) }}</span>
+                        @endif
                     </li>
                 @endforeach
             </ul>
