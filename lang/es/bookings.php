@@ -40,7 +40,7 @@ return [
         'hello' => 'Hola, {family}:',
         'when' => 'su hora en {event} es el {day} a las {time}, para {seats, plural, one {un asiento} other {# asientos}}. '
             . 'Lugar: {place}.',
-        'bring' => 'Traiga a cada menor, el auto en que viaja y los manuales de los asientos y del auto, si los tiene.',
+        'bring' => 'Traiga a cada niño, el auto en que viaja y los manuales de los asientos y del auto, si los tiene.',
         'fill_in' => 'Quien llena esto antes espera menos: {link}',
         'yours' => 'El enlace es solo suyo; no lo comparta.',
     ],
@@ -70,7 +70,7 @@ return [
         'thanks' => 'Gracias. Puede cambiarlo hasta que llegue.',
         'intro' => 'Deje vacío lo que no sepa: alguien lo verá con usted.',
         'car' => 'Su auto',
-        'child' => 'Menor {number}',
+        'child' => 'Niño {number}',
         'born_on' => 'Nació, o nacerá',
         'weight' => 'Peso',
         'height' => 'Estatura',

@@ -172,6 +172,6 @@ return [
         'free' => 'El puesto {bay} está libre.',
         'car' => 'Puesto {bay}: {car}, desde hace {minutes, plural, one {un minuto} other {# minutos}}{known, select, yes {, '
             . '{technician}} other {}}.',
-        'seat' => '{car}, menor {letter}: {verdict}',
+        'seat' => '{car}, niño {letter}: {verdict}',
     ],
 ];

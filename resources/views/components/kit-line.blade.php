@@ -1,8 +1,8 @@
 @props(['line'])
 <tr @class(['warned' => $line->isLow()]) data-kit="{{ $line->item->value }}" data-left="{{ $line->left ?? 'unknown' }}">
     <th scope="row">{{ __("kit.items.{$line->item->value}") }}@if ($line->isLow()), {{ __('kit.low') }}@endif</th>
-    <td>{{ $line->left ?? __('kit.not_counted') }}</td>
-    <td>{{ $line->taken }}</td>
+    <td data-label="{{ __('kit.columns.left') }}">{{ $line->left ?? __('kit.not_counted') }}</td>
+    <td data-label="{{ __('kit.columns.taken') }}">{{ $line->taken }}</td>
     <td>
         @can('record')
             <form method="post" action="{{ route('kit.store') }}" class="kit-form">
@@ -17,7 +17,7 @@
             </form>
         @endcan
     </td>
-    <td>
+    <td data-label="{{ __('kit.columns.minimum') }}">
         @can('manage')
             <input form="minima" name="minima[{{ $line->item->value }}]" value="{{ $line->minimum ?: '' }}" inputmode="numeric"
                 aria-label="{{ __('kit.minimum_of', ['item' => __("kit.items.{$line->item->value}")]) }}">
