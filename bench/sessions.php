@@ -32,6 +32,7 @@ function benchCheck(): Check
         'name' => 'Benchmark',
         'held_on' => $demo->visit->event->held_on->subYears(1),
         'recall_list_id' => null,
+        'closed_at' => now(),
     ]);
     $event->save();
     $visit = $demo->visit->replicate()->fill(['checkup_event_id' => $event->id, 'submission' => UuidV7::generate()]);

@@ -120,6 +120,8 @@ Route::middleware('throttle:60,1')->group(static function (): void {
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sessions.destroy');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::get('/account/record', [AccountController::class, 'record'])->name('account.record');
+    Route::get('/account/record.csv', [AccountController::class, 'export'])->name('account.export');
     Route::post('/account', [AccountController::class, 'update'])->name('account.update');
     Route::post('/account/second', [AccountController::class, 'begin'])->name('account.second');
     Route::put('/account/second', [AccountController::class, 'confirm'])->name('account.second.confirm');

@@ -25,6 +25,7 @@ use App\Models\SeatModel;
 use App\Models\User;
 use App\Models\VehicleLayout;
 use App\Models\Visit;
+use App\Models\VisitMove;
 use App\Organisations\FoundOrganisation;
 use App\Recalls\ImportState;
 use App\Recalls\MatchAgain;
@@ -268,6 +269,14 @@ final class DatabaseSeeder extends Seeder
             'worked_by' => $family->bay === null ? null : $this->people[$family->left ? 'wren' : self::BAYS[$family->bay]]->id,
             'received_by' => $this->people['ines']->id,
             'language' => $family->language ?? 'en',
+        ]);
+        $visit->called_at === null || VisitMove::query()->create([
+            'id' => UuidV7::generate(),
+            'visit_id' => $visit->id,
+            'bay' => $visit->bay,
+            'worked_by' => $visit->worked_by,
+            'made_by' => $this->people['ines']->id,
+            'at' => $visit->called_at,
         ]);
         Family::query()->create(['visit_id' => $visit->id, 'first_name' => $family->first_name, 'contact' => $family->contact]);
 

@@ -66,4 +66,28 @@ return [
     'change_intro' => 'Who goes on here? After {minutes} minutes of nothing the PIN is asked for again.',
     'go_on' => 'Go on',
     'nobody_pin' => 'Nobody here has a PIN yet; everybody sets their own under “Your account”.',
+    'record' => [
+        'day' => '{day}',
+        'title' => 'My record',
+        'of' => 'Record of {name}',
+        'intro' => 'Checks of families that have gone home, as a list to show when you are certified anew.',
+        'csv' => 'As CSV',
+        'back' => 'My account',
+        'sums' => '{checks, plural, one {One check} other {# checks}} signed, {seconds, plural, one {one second signature} other {# '
+            . 'second signatures}}, {hours} hours in the bays',
+        'list' => 'Every signature',
+        'none' => 'Nothing was signed yet.',
+        'unknown' => 'not said',
+        'by' => ['kind' => 'By kind of seat', 'place' => 'By place in the car'],
+        'as' => ['technician' => 'signed', 'checker' => 'signed second'],
+        'columns' => [
+            'day' => 'Day',
+            'event' => 'Event',
+            'ticket' => 'Check',
+            'seat' => 'Seat',
+            'kind' => 'Kind',
+            'place' => 'Place',
+            'as' => 'As',
+        ],
+    ],
 ];

@@ -68,4 +68,28 @@ return [
     'change_intro' => '¿Quién sigue aquí? Tras {minutes} minutos sin uso se pide el PIN otra vez.',
     'go_on' => 'Seguir',
     'nobody_pin' => 'Nadie tiene PIN todavía; cada persona pone el suyo en “Su cuenta”.',
+    'record' => [
+        'day' => '{day}',
+        'title' => 'Mi registro',
+        'of' => 'Registro de {name}',
+        'intro' => 'Revisiones de familias que ya se fueron, como lista para mostrar cuando renueve su certificación.',
+        'csv' => 'En CSV',
+        'back' => 'Mi cuenta',
+        'sums' => '{checks, plural, one {Una revisión firmada} other {# revisiones firmadas}}, {seconds, plural, one {una segunda firma} '
+            . 'other {# segundas firmas}}, {hours} horas en los puestos',
+        'list' => 'Cada firma',
+        'none' => 'Todavía no se firmó nada.',
+        'unknown' => 'sin decir',
+        'by' => ['kind' => 'Por tipo de asiento', 'place' => 'Por lugar en el auto'],
+        'as' => ['technician' => 'firmó', 'checker' => 'firmó como segunda persona'],
+        'columns' => [
+            'day' => 'Día',
+            'event' => 'Evento',
+            'ticket' => 'Revisión',
+            'seat' => 'Asiento',
+            'kind' => 'Tipo',
+            'place' => 'Lugar',
+            'as' => 'Como',
+        ],
+    ],
 ];

@@ -94,7 +94,7 @@ final class EventBoardTest extends FeatureTestCase
         foreach ([1, 2] as $time) {
             $this->signedIn('wren')->post("/visits/{$visit->id}/technician", ['id' => $id, 'technician' => self::person('ansel')->id])->assertRedirect('/');
         }
-        self::assertSame([self::person('ansel')->id, 1], [$visit->refresh()->worked_by, VisitMove::query()->where('visit_id', $visit->id)->count()]);
+        self::assertSame([self::person('ansel')->id, 2], [$visit->refresh()->worked_by, VisitMove::query()->where('visit_id', $visit->id)->count()], 'called, and handed over once');
         $this->get('/')->assertSee('Ansel, for 45 min');
         $this->post('/visits/' . self::visit(7)->id . '/technician', ['id' => Str::uuid7()->toString(), 'technician' => self::person('ansel')->id])->assertSessionHas('problem');
         $this->post('/visits/' . self::visit(1)->id . '/technician', ['id' => Str::uuid7()->toString(), 'technician' => self::person('ansel')->id])->assertSessionHas('problem');

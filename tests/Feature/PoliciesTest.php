@@ -30,7 +30,7 @@ final class PoliciesTest extends FeatureTestCase
     private const OPEN = ['family', 'family.store', 'language', 'units', 'practice.class.show', 'practice.class.begin', 'practice.show', 'practice.look', 'practice.name', 'practice.mend', 'practice.aside', 'practice.end', 'login', 'sessions.store', 'sessions.second', 'sessions.confirm', 'welcome', 'welcome.store', 'change', 'change.store', 'GET up', 'GET {fallbackPlaceholder}', 'storage.local', 'storage.local.upload'];
 
     /** One's own. */
-    private const OWN = ['sessions.destroy', 'account', 'account.update', 'account.second', 'account.second.confirm', 'account.second.end'];
+    private const OWN = ['sessions.destroy', 'account', 'account.record', 'account.export', 'account.update', 'account.second', 'account.second.confirm', 'account.second.end'];
 
     private const READ = ['event', 'events.index', 'events.choose', 'event.live', 'kit', 'search', 'visits.car', 'visits.sheet', 'seats.index', 'seats.export', 'seats.show', 'stand-ins.labels', 'stand-ins.manual', 'recalls', 'recalls.export', 'handbook', 'bus.index', 'bus.vest', 'bus.trips', 'bus.trips.show', 'checks.case', 'checks.log', 'photos.show', 'calculators.index', 'calculators.sheet', 'calculators.show', 'practice', 'practice.store', 'practice.quiz', 'practice.order', 'GET yard', 'GET shelf/{rest?}', 'GET finders/{rest?}'];
 

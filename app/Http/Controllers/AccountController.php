@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\OwnRecord;
 use App\Accounts\SecondFactor;
 use App\Accounts\Totp;
 use App\Http\Requests\AccountRequest;
+use App\Models\User;
 use App\Words\Telling;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** One's own account: password, PIN, second factor. */
 final readonly class AccountController
@@ -26,6 +30,21 @@ final readonly class AccountController
             'secret' => is_string($secret) ? $secret : null,
             'codes' => is_array($codes) ? $codes : [],
         ]);
+    }
+
+    /** What one did, to be shown when one is certified anew. */
+    public function record(#[CurrentUser] User $person): View
+    {
+        return view('pages.people.record', ['record' => OwnRecord::of($person)]);
+    }
+
+    public function export(#[CurrentUser] User $person): StreamedResponse
+    {
+        return response()->streamDownload(static function () use ($person): void {
+            $stream = fopen('php://output', 'wb');
+            assert($stream !== false);
+            OwnRecord::of($person)->csv($stream);
+        }, "{$person->login}.csv", ['Content-Type' => 'text/csv; charset=utf-8; header=present']);
     }
 
     public function update(AccountRequest $request): RedirectResponse

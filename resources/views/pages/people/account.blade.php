@@ -6,6 +6,7 @@
     <div class="page-top">
         <h1>{{ __('accounts.account') }}</h1>
         <p>{{ $person->name }}: @tell($person->role->title())</p>
+        <a class="quiet" href="{{ route('account.record') }}">{{ __('accounts.record.title') }}</a>
         <a class="quiet" href="{{ route('change') }}">{{ __('accounts.change') }}</a>
         <form method="post" action="{{ route('sessions.destroy') }}">
             @csrf
