@@ -155,4 +155,24 @@ final class EventDayTest extends BrowserTestCase
         self::open('/events/1/bookings');
         self::assertStringContainsString('has come', self::one('[data-time="23:00"]')->getText());
     }
+
+    /** A page that is drawn anew by itself takes nothing from whoever is in the middle of something. */
+    public function testWhatIsUnfoldedAndChosenStays(): void
+    {
+        self::viewport(1280, 800);
+        self::signIn('ines');
+        self::open('/');
+        self::press('[data-ticket="3"] .hand-over summary');
+        self::one('#event-search')->sendKeys('half a na');
+        $technician = new WebDriverSelect(self::waitFor('#next-technician'));
+        self::assertNotSame('Odalys', $technician->getFirstSelectedOption()->getText());
+        self::database('UPDATE visits SET worked_by = NULL WHERE checkup_event_id = 1 AND bay = 2');
+        self::shows('[data-person="odalys"]', 'free');
+        $technician->selectByVisibleText('Odalys');
+        self::database("UPDATE visits SET vehicle = 'Changed meanwhile' WHERE checkup_event_id = 1 AND ticket = 9");
+        self::shows('[data-ticket="9"]', 'Changed meanwhile');
+        self::assertSame('Odalys', (new WebDriverSelect(self::one('#next-technician')))->getFirstSelectedOption()->getText());
+        self::assertNotNull(self::one('[data-ticket="3"] .hand-over')->getAttribute('open'));
+        self::assertSame('half a na', self::one('#event-search')->getAttribute('value'));
+    }
 }
