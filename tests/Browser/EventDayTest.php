@@ -175,4 +175,22 @@ final class EventDayTest extends BrowserTestCase
         self::assertNotNull(self::one('[data-ticket="3"] .hand-over')->getAttribute('open'));
         self::assertSame('half a na', self::one('#event-search')->getAttribute('value'));
     }
+
+    /** The wait is reckoned and drawn anew while the plan is typed. */
+    public function testTheWaitFollowsWhatIsTyped(): void
+    {
+        self::viewport(1280, 800);
+        self::signIn('ines');
+        self::open('/events/new');
+        self::waitFor('[data-wait]');
+        self::one('#f-expected_seats')->clear()->sendKeys('400');
+        self::waitFor('[data-wait="grows"]');
+        self::one('#f-expected_seats')->clear()->sendKeys('12');
+        self::$driver->wait(10, 100)->until(static fn(): bool => (self::all('[data-wait]')[0] ?? null)?->getAttribute('data-wait') === '0');
+        self::waitFor('[data-drawing="capacity"] [data-planned]');
+        self::one('#f-name')->clear()->sendKeys('Winter fair');
+        self::press('#event-form > .stack > .press');
+        self::waitFor('main .notice');
+        self::assertStringContainsString('Winter fair', self::one('h1')->getText());
+    }
 }
