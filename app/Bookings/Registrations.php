@@ -5,157 +5,57 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Checks\UnreadableAnswer;
-use App\Files\Csv;
 use App\Models\CheckupEvent;
 use App\Models\User;
-use App\Words\Languages;
 use App\Words\Telling;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use MintBuckle\Core\Recall\Folded;
 use MintBuckle\Core\Telling\Message;
 use Symfony\Component\Uid\UuidV7;
 
-/** A CSV file of registrations: its columns are mapped, and it is taken whole or not at all. */
+/** Registrations of a file are booked: all of them, or none and every reason by its line. */
 final readonly class Registrations
 {
-    public const FIELDS = ['time', 'first_name', 'contact', 'seats', 'language'];
-
-    public const NEEDED = ['time', 'first_name'];
-
-    public const MOST_LINES = 2000;
-
     private const MOST_PROBLEMS = 100;
 
-    /** What columns of that meaning are called at times, folded. */
-    private const CALLED = [
-        'time' => ['time', 'slot', 'start', 'hora', 'appointment'],
-        'first_name' => ['firstname', 'name', 'nombre', 'family'],
-        'contact' => ['contact', 'email', 'mail', 'phone', 'contacto', 'correo', 'telefono'],
-        'seats' => ['seats', 'children', 'asientos', 'menores'],
-        'language' => ['language', 'idioma'],
-    ];
-
-    public function __construct(private BookFamily $book, private Languages $languages) {}
-
-    public static function path(string $id): string
-    {
-        return "bookings/{$id}.csv";
-    }
-
-    /** @return list<string> what its columns are called; none where it cannot be read */
-    public function columns(string $id): array
-    {
-        $stream = Storage::exists(self::path($id)) ? Storage::readStream(self::path($id)) : null;
-        foreach ($stream === null ? [] : Csv::records($stream) as $record) {
-            return array_map(strval(...), $record);
-        }
-
-        return [];
-    }
+    public function __construct(private RegistrationFile $file, private BookFamily $book) {}
 
     /**
-     * @param list<string> $columns
-     * @return array<string, int> which one says what, by what columns are called at times
-     */
-    public static function guessed(array $columns): array
-    {
-        $guessed = [];
-        foreach (self::CALLED as $field => $names) {
-            foreach ($columns as $number => $column) {
-                if (in_array(Folded::text($column), $names, true)) {
-                    $guessed[$field] ??= $number;
-                }
-            }
-        }
-
-        return $guessed;
-    }
-
-    /**
-     * @param array<string, int> $columns which one says what; NEEDED among them
+     * @param array<string, int> $columns which one says what; RegistrationFile::NEEDED among them
      * @return array{taken: int, problems: list<string>} nothing is taken where there is any problem
      */
     public function take(string $id, CheckupEvent $event, array $columns, User $by): array
     {
-        $problems = [];
-        $taken = 0;
+        [$taken, $problems] = [0, []];
         DB::beginTransaction();
-        foreach ($this->wishes($id, $columns) as $line => $wish) {
+        foreach ($this->file->wishes($id, $columns) as $line => $wish) {
             try {
-                if (is_string($wish)) {
-                    throw UnreadableAnswer::because("booking.{$wish}");
-                }
-                ($this->book)((string) new UuidV7(), $event, $wish, $by);
+                $this->book($event, $wish, $by);
                 $taken++;
             } catch (UnreadableAnswer $e) {
                 $problems[] = Telling::now()->tell(new Message('bookings.file.line', ['line' => $line, 'problem' => $e->getMessage()]));
-                if (count($problems) >= self::MOST_PROBLEMS) {
-                    break;
-                }
+            }
+            if (count($problems) >= self::MOST_PROBLEMS) {
+                break;
             }
         }
-        $problems === [] && $taken > 0 ? DB::commit() : DB::rollBack();
-        $problems === [] && Storage::delete(self::path($id));
+        if ($problems !== []) {
+            DB::rollBack();
 
-        return ['taken' => $problems === [] ? $taken : 0, 'problems' => $problems];
-    }
-
-    /**
-     * @param array<string, int> $columns
-     * @return iterable<int, Wish|string> by the line it begins on; what is wrong with it
-     */
-    private function wishes(string $id, array $columns): iterable
-    {
-        $stream = Storage::readStream(self::path($id));
-        $first = true;
-        $count = 0;
-        foreach ($stream === null ? [] : Csv::records($stream) as $line => $record) {
-            if ($first || $record === [null]) {
-                $first = false;
-                continue;
-            }
-            if (++$count > self::MOST_LINES) {
-                yield $line => 'too_many';
-
-                return;
-            }
-            $said = array_map(static fn(int $number): string => trim((string) ($record[$number] ?? '')), $columns);
-            yield $line => $this->wish($said);
+            return ['taken' => 0, 'problems' => $problems];
         }
+        DB::commit();
+        Storage::delete(RegistrationFile::path($id));
+
+        return ['taken' => $taken, 'problems' => []];
     }
 
-    /** @param array<string, string> $said */
-    private function wish(array $said): Wish|string
+    /** @throws UnreadableAnswer */
+    private function book(CheckupEvent $event, Wish|string $wish, User $by): void
     {
-        $said += array_fill_keys(self::FIELDS, '');
-        $seats = $said['seats'] === '' ? '1' : $said['seats'];
-
-        return match (true) {
-            ! mb_check_encoding(implode('', $said), 'UTF-8') => 'not_text',
-            preg_match('/\A([01]?\d|2[0-3]):[0-5]\d\z/', $said['time']) !== 1 => 'time',
-            $said['first_name'] === '' || mb_strlen($said['first_name']) > 80 => 'name',
-            mb_strlen($said['contact']) > 200 => 'contact',
-            preg_match('/\A[1-6]\z/', $seats) !== 1 => 'seats',
-            default => new Wish(
-                sprintf('%05s', $said['time']),
-                $said['first_name'],
-                $said['contact'] ?: null,
-                (int) $seats,
-                $this->language($said['language']),
-            ),
-        };
-    }
-
-    /** By its code or its own name for itself; the reader's where neither is known. */
-    private function language(string $said): string
-    {
-        foreach ($this->languages->names() as $code => $name) {
-            if (in_array(Folded::text($said), [Folded::text($code), Folded::text($name)], true)) {
-                return $code;
-            }
+        if (is_string($wish)) {
+            throw UnreadableAnswer::because("booking.{$wish}");
         }
-
-        return app()->getLocale();
+        ($this->book)((string) new UuidV7(), $event, $wish, $by);
     }
 }

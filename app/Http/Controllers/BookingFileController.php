@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bookings\RegistrationFile;
 use App\Bookings\Registrations;
 use App\Http\Requests\RegistrationsRequest;
 use App\Models\CheckupEvent;
@@ -20,27 +21,32 @@ final readonly class BookingFileController
     public function store(RegistrationsRequest $request, CheckupEvent $event): RedirectResponse
     {
         $id = (string) Str::uuid7();
-        Storage::put(Registrations::path($id), $request->content());
+        Storage::put(RegistrationFile::path($id), $request->content());
 
         return redirect()->route('bookings.file', [$event, $id]);
     }
 
-    public function show(CheckupEvent $event, string $file, Registrations $registrations): View
+    public function show(CheckupEvent $event, string $file, RegistrationFile $read): View
     {
-        $columns = $registrations->columns($file);
+        $columns = $read->columns($file);
         abort_if($columns === [], 404);
 
         return view('pages.bookings.file', [
             'event' => $event,
             'file' => $file,
             'columns' => $columns,
-            'guessed' => Registrations::guessed($columns),
+            'guessed' => RegistrationFile::guessed($columns),
         ]);
     }
 
-    public function update(RegistrationsRequest $request, CheckupEvent $event, string $file, Registrations $registrations): RedirectResponse
-    {
-        abort_if($registrations->columns($file) === [], 404);
+    public function update(
+        RegistrationsRequest $request,
+        CheckupEvent $event,
+        string $file,
+        RegistrationFile $read,
+        Registrations $registrations,
+    ): RedirectResponse {
+        abort_if($read->columns($file) === [], 404);
         $ended = $registrations->take($file, $event, $request->columns(), $request->author());
 
         return $ended['problems'] === []

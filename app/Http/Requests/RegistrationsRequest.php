@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Bookings\Registrations;
+use App\Bookings\RegistrationFile;
 use App\Words\Telling;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -24,8 +24,8 @@ final class RegistrationsRequest extends FormRequest
             return ['file' => ['required', 'file', 'max:' . self::MOST_KB]];
         }
         $rules = [];
-        foreach (Registrations::FIELDS as $field) {
-            $needed = in_array($field, Registrations::NEEDED, true) ? 'required' : 'nullable';
+        foreach (RegistrationFile::FIELDS as $field) {
+            $needed = in_array($field, RegistrationFile::NEEDED, true) ? 'required' : 'nullable';
             $rules["columns.{$field}"] = [$needed, 'integer', 'between:0,200'];
         }
 
@@ -49,7 +49,7 @@ final class RegistrationsRequest extends FormRequest
     public function columns(): array
     {
         $columns = [];
-        foreach (Registrations::FIELDS as $field) {
+        foreach (RegistrationFile::FIELDS as $field) {
             if ($this->filled("columns.{$field}")) {
                 $columns[$field] = $this->integer("columns.{$field}");
             }

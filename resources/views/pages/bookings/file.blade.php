@@ -1,4 +1,4 @@
-@use('App\Bookings\Registrations')
+@use('App\Bookings\RegistrationFile')
 <x-layout :title="__('bookings.file.title')" main="page">
     <x-slot:head><x-head :title="__('bookings.file.title')" :subtitle="$event->name" /></x-slot:head>
     <div class="page-top">
@@ -21,7 +21,7 @@
     @endif
     <form method="post" action="{{ route('bookings.file.take', [$event, $file]) }}" class="card-work stack narrow-form">
         @csrf @method('PUT')
-        @foreach (Registrations::FIELDS as $field)
+        @foreach (RegistrationFile::FIELDS as $field)
             <div class="field">
                 <label for="columns-{{ $field }}">{{ __("bookings.file.fields.{$field}") }}</label>
                 <select id="columns-{{ $field }}" name="columns[{{ $field }}]">
