@@ -8,6 +8,8 @@ use App\Models\Check;
 use App\Recalls\NameDoubt;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Finding\Finding;
+use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Kit\KitUse;
 use MintBuckle\Core\Record\FoldedCase;
 use MintBuckle\Core\Record\InspectionPhase;
 
@@ -28,4 +30,11 @@ final readonly class JudgedCheck
         public ?NameDoubt $doubt,
         public array $corrected,
     ) {}
+
+    /** Whether the seat that the child came in is not used any more: it may not be, or another one was given. */
+    public function isSeatWithdrawn(): bool
+    {
+        return $this->assessment->verdict === Verdict::DoNotUse
+            || KitUse::of($this->check->caseOf(InspectionPhase::Found)->case, $this->folded->case)->isSeatGiven;
+    }
 }

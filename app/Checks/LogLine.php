@@ -15,6 +15,7 @@ use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\LoggedFact;
+use MintBuckle\Core\Record\Withdrawn;
 use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\Message;
 
@@ -43,6 +44,7 @@ final readonly class LogLine
             AnnotationKind::Ticked => new Message('log.ticked'),
             AnnotationKind::SentOff => new Message('log.sent_off'),
             AnnotationKind::Confirmed => new Message('log.confirmed'),
+            AnnotationKind::Withdrawn => new Message('log.withdrawn'),
             AnnotationKind::Seen => new Message('log.seen', ['what' => Sight::tryFrom(substr($key, strlen('seen.')))?->title()]),
             AnnotationKind::Tried => new Message('log.tried', [
                 'what' => Attempt::named(explode('.', $key, 3)[2] ?? '')?->step(),
@@ -109,6 +111,13 @@ final readonly class LogLine
         return array_values($lines);
     }
 
+    private static function becameOf(LoggedFact $logged): Message
+    {
+        $became = $logged->value();
+
+        return Withdrawn::tryFrom(is_string($became) ? $became : '')?->title() ?? new Message('log.no_longer');
+    }
+
     private static function told(
         LoggedFact $logged,
         CaseFile $case,
@@ -117,6 +126,7 @@ final readonly class LogLine
 
         return match (true) {
             $logged->undoes !== null => new Message('log.taken_back'),
+            AnnotationKind::ofKey($logged->key) === AnnotationKind::Withdrawn => self::becameOf($logged),
             $askable === null => new Message(
                 $logged->json === 'null' ? 'log.no_longer' : ($logged->isOfTheCase() ? 'log.entered' : 'log.yes'),
             ),

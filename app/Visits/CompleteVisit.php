@@ -9,6 +9,7 @@ use App\Checks\Judge;
 use App\Checks\JudgedCheck;
 use App\Checks\NoteFact;
 use App\Checks\UnreadableAnswer;
+use App\Models\Check;
 use App\Models\User;
 use App\Models\Visit;
 use DateTimeImmutable;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\InspectionPhase;
+use MintBuckle\Core\Record\Withdrawn;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\UuidV7;
 
@@ -29,15 +31,23 @@ final readonly class CompleteVisit
 
     /**
      * @param string|null $seen what was open when the signer looked, as the departure page tells it; null where nobody looks (the demo)
+     * @param array<string, Withdrawn> $withdrawn what became of seats that are not used any more, by the check's letter
      * @throws UnreadableAnswer when something is open that was not seen, or reason or second person are missing
      */
-    public function __invoke(Visit $visit, User $signer, ?string $seen = null, ?string $reason = null, ?User $second = null): void
-    {
-        DB::transaction(function () use ($visit, $signer, $seen, $reason, $second): void {
+    public function __invoke(
+        Visit $visit,
+        User $signer,
+        ?string $seen = null,
+        ?string $reason = null,
+        ?User $second = null,
+        array $withdrawn = [],
+    ): void {
+        DB::transaction(function () use ($visit, $signer, $seen, $reason, $second, $withdrawn): void {
             $locked = Visit::query()->lockForUpdate()->findOrFail($visit->id);
             if ($locked->left_at !== null) {
                 return;
             }
+            $this->note($locked, $withdrawn, $signer);
             $locked->load(['event', 'checks.facts', 'checks.visit.event.recallList']);
             $judged = $this->judge->leaving($locked);
             $page = new DeparturePage($locked, $judged, User::secondsFor($locked->event, $signer));
@@ -54,6 +64,23 @@ final readonly class CompleteVisit
                 'left_seen_by' => $page->isOpen ? $second?->id : null,
             ]);
         });
+    }
+
+    /** @param array<string, Withdrawn> $withdrawn */
+    private function note(Visit $visit, array $withdrawn, User $signer): void
+    {
+        foreach ($withdrawn as $letter => $became) {
+            $check = Check::query()->where('visit_id', $visit->id)->firstWhere('letter', $letter);
+            $check === null || NoteFact::append(
+                $check,
+                UuidV7::generate(),
+                InspectionPhase::Left,
+                AnnotationKind::Withdrawn->key(Withdrawn::SUBJECT),
+                $became->value,
+                $signer,
+                $this->clock->now(),
+            );
+        }
     }
 
     private static function mustBeAgreed(DeparturePage $page, ?string $seen, ?string $reason, ?User $second): void

@@ -14,6 +14,7 @@ use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Question;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Record\Withdrawn;
 use MintBuckle\Core\Telling\Keeping;
 use MintBuckle\Core\Telling\Message;
 
@@ -22,7 +23,7 @@ final readonly class DeparturePage
 {
     public const REASONS = ['other_seat', 'declined', 'comes_back', 'referred'];
 
-    /** @var list<array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>}> */
+    /** @var list<array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>, withdrawn: bool}> */
     public array $children;
 
     /** Whether anything is open. */
@@ -52,6 +53,15 @@ final readonly class DeparturePage
         ));
     }
 
+    /** @return array<string, Message> what can become of a seat that is not used any more */
+    public static function withdrawals(): array
+    {
+        return array_combine(
+            array_column(Withdrawn::cases(), 'value'),
+            array_map(static fn(Withdrawn $became): Message => $became->title(), Withdrawn::cases()),
+        );
+    }
+
     /** Why the family left, as it was kept: a reason that was chosen, what was written, or the one and the other. */
     public static function told(string $because): Message|string
     {
@@ -66,7 +76,7 @@ final readonly class DeparturePage
             : $because;
     }
 
-    /** @return array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>} */
+    /** @return array{letter: string, verdict: Verdict, findings: list<Finding>, questions: list<Message>, withdrawn: bool} */
     private static function child(JudgedCheck $judged): array
     {
         $left = $judged->assessment;
@@ -79,6 +89,7 @@ final readonly class DeparturePage
                 static fn(Question $q): Message => Questionnaire::standard()->for($q->path)?->question() ?? new Message('answers.open'),
                 $left->questions,
             ),
+            'withdrawn' => $judged->isSeatWithdrawn(),
         ];
     }
 }

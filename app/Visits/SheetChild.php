@@ -18,6 +18,7 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Record\Withdrawn;
 use MintBuckle\Core\Telling\Keeping;
 use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\ListingKind;
@@ -37,6 +38,7 @@ final readonly class SheetChild
      * @param list<Message> $everyRide none where no child may ride in it
      * @param list<array{Message, Message}> $dates what happens when, in the order in which it comes
      * @param Message $by who signed
+     * @param Message|null $withdrawn what became of the seat that is not used any more; null: nobody said, or it is used
      */
     private function __construct(
         public string $letter,
@@ -51,6 +53,7 @@ final readonly class SheetChild
         public array $everyRide,
         public array $dates,
         public Message $by,
+        public ?Message $withdrawn,
     ) {}
 
     /** As it was signed where the family has left; else as the facts stand now. */
@@ -90,6 +93,7 @@ final readonly class SheetChild
             $mayRide ? EveryRide::of($left->situation) : [],
             SheetDates::of($left),
             self::by($case->handover ?? new Handover(), $names),
+            self::becameOf($facts),
         );
     }
 
@@ -112,6 +116,7 @@ final readonly class SheetChild
             'every_ride' => array_map($told, $this->everyRide),
             'dates' => array_map(static fn(array $date): array => array_map($told, $date), $this->dates),
             'by' => Keeping::toJson($this->by),
+            'withdrawn' => Keeping::toJson($this->withdrawn),
         ];
     }
 
@@ -139,6 +144,7 @@ final readonly class SheetChild
                 array_values(array_filter($list('dates'), is_array(...))),
             ),
             Kept::message($kept['by'] ?? null),
+            isset($kept['withdrawn']) ? Kept::message($kept['withdrawn']) : null,
         );
     }
 
@@ -148,6 +154,13 @@ final readonly class SheetChild
         $latest = $facts->latest(AnnotationKind::Declined->key(FindingCard::subject($finding)));
 
         return $latest?->value() === true ? $latest->note ?? '' : null;
+    }
+
+    private static function becameOf(FactLog $facts): ?Message
+    {
+        $became = $facts->latest(AnnotationKind::Withdrawn->key(Withdrawn::SUBJECT))?->value();
+
+        return Withdrawn::tryFrom(is_string($became) ? $became : '')?->title();
     }
 
     private static function facts(CaseFile $case, Assessment $assessment): Listing

@@ -6,7 +6,8 @@ namespace MintBuckle\Core\Record;
 
 /**
  * What is kept in the same log beside the facts of the case: what the family declined, which steps of the card were done, what was
- * seen of a seat that would not hold and what was tried. */
+ * seen of a seat that would not hold and what was tried, what became of one that is no longer used.
+ */
 enum AnnotationKind: string
 {
     case Declined = 'declined';
@@ -15,6 +16,7 @@ enum AnnotationKind: string
     case Confirmed = 'confirmed';
     case Seen = 'seen';
     case Tried = 'tried';
+    case Withdrawn = 'withdrawn';
 
     public static function ofKey(string $key): ?self
     {

@@ -7,6 +7,7 @@ declare(strict_types=1);
 return [
     'declined' => 'Declined: {what}',
     'ticked' => 'A step of the card',
+    'withdrawn' => 'What became of the seat',
     'sent_off' => 'Left with something open',
     'confirmed' => 'Spelling confirmed at the label',
     'whole' => ['seat' => 'Seat, from the catalogue or its label', 'vehicle' => 'Car', 'setup' => 'Set-up', 'handover' => 'Handover'],

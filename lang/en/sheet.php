@@ -42,4 +42,10 @@ return [
     'ask' => 'Ask a certified child passenger safety technician, or the seat’s maker with the model number and make date.',
     'fine' => 'This sheet says what was seen on the day. The seat’s and the vehicle’s instructions and the law come first, and the seat '
         . 'must be checked again whenever it is moved, outgrown or in a crash.',
+    'became' => 'The seat that is not used any more: {what}.',
+    'withdrawn' => [
+        'destroyed' => 'straps cut, thrown away',
+        'taken' => 'taken away by the event',
+        'kept' => 'kept by the family, not to be used',
+    ],
 ];

@@ -73,6 +73,7 @@ return [
     'a_family' => 'A family',
     'whose' => 'Ticket {ticket} · {family}',
     'leave' => [
+        'withdrawn' => 'Child {letter}: what becomes of the seat that is not used any more?',
         'reasons' => [
             'other_seat' => 'The child rides in another seat or another car today',
             'declined' => 'The family does not want it changed',

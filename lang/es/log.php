@@ -7,6 +7,7 @@ declare(strict_types=1);
 return [
     'declined' => 'Rechazado: {what}',
     'ticked' => 'Un paso de la tarjeta',
+    'withdrawn' => 'Qué fue del asiento',
     'sent_off' => 'Se fue con algo pendiente',
     'confirmed' => 'Ortografía confirmada en la etiqueta',
     'whole' => [

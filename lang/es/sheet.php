@@ -43,4 +43,10 @@ return [
         . 'la fecha de fabricación.',
     'fine' => 'Esta hoja dice lo que se vio ese día. Primero están las instrucciones del asiento y del vehículo y la ley, y el asiento '
         . 'debe revisarse de nuevo cada vez que se mueva, quede chico o pase por un choque.',
+    'became' => 'El asiento que ya no se usa: {what}.',
+    'withdrawn' => [
+        'destroyed' => 'correas cortadas, a la basura',
+        'taken' => 'se lo llevó el evento',
+        'kept' => 'lo conserva la familia, sin usarlo',
+    ],
 ];

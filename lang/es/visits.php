@@ -75,6 +75,7 @@ return [
     'a_family' => 'Una familia',
     'whose' => 'Turno {ticket} · {family}',
     'leave' => [
+        'withdrawn' => 'Niño {letter}: ¿qué será del asiento que ya no se usa?',
         'reasons' => [
             'other_seat' => 'Hoy el niño viaja en otro asiento u otro vehículo',
             'declined' => 'La familia no quiere cambiarlo',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\CheckupEvent;
+use App\Models\Fact;
 use App\Models\User;
 use App\Models\Visit;
 
@@ -51,6 +52,26 @@ final class DepartureTest extends FeatureTestCase
         $this->get("/visits/{$visit->id}/departure")->assertRedirect("/visits/{$visit->id}/sheet");
         $this->signedIn('odalys')->post("/visits/{$visit->id}/departure", ['seen' => str_repeat('0', 40)]);
         self::assertEquals($signed, self::check(3)->signed_at, 'once');
+    }
+
+    /** Asked where a seat is not used any more, kept only when the family leaves, and told in whichever language. */
+    public function testWhatBecomesOfASeatThatIsNotUsedAnyMoreStandsOnTheSheet(): void
+    {
+        $visit = self::visit(4);
+        $odalys = User::query()->where('login', 'odalys')->firstOrFail();
+        $this->signedIn()->get('/visits/' . self::visit(3)->id . '/departure')->assertOk()->assertDontSee('name="withdrawn', false);
+        $this->get("/visits/{$visit->id}/departure")->assertOk()->assertSee('Child A: what becomes of the seat')->assertDontSee('Child B: what becomes');
+        $kept = static fn(): int => Fact::query()->where('key', 'withdrawn.seat')->count();
+        $leave = ['seen' => $this->seen($visit), 'reason' => 'other_seat', 'withdrawn' => ['A' => 'destroyed', 'Z' => 'kept']];
+        $this->post("/visits/{$visit->id}/departure", $leave)->assertRedirect("/visits/{$visit->id}/departure");
+        $this->post("/visits/{$visit->id}/departure", ['withdrawn' => ['A' => 'eaten']] + $leave)->assertSessionHasErrors('withdrawn.A');
+        self::assertSame(0, $kept(), 'nobody has left');
+        $this->post("/visits/{$visit->id}/departure", $leave + ['second' => $odalys->id, 'password' => 'market-day'])->assertRedirect("/visits/{$visit->id}/sheet");
+        self::assertSame(1, $kept());
+        $this->get("/visits/{$visit->id}/sheet")->assertSee('The seat that is not used any more: straps cut, thrown away.');
+        $this->get('/checks/' . self::check(4)->id . '/log')->assertSee('What became of the seat')->assertSee('straps cut, thrown away');
+        User::query()->where('login', 'wren')->update(['language' => 'es']);
+        $this->signedIn()->get('/checks/' . self::check(4)->id . '/log')->assertSee('correas cortadas, a la basura');
     }
 
     /** A colleague's password is not guessed here any more than at the sign-in. */

@@ -34,7 +34,7 @@ final readonly class DepartureController
     public function store(DepartureRequest $request, Visit $visit, CompleteVisit $sendOff): RedirectResponse
     {
         try {
-            $sendOff($visit, $request->author(), $request->seen(), $request->reason(), $request->second());
+            $sendOff($visit, $request->author(), $request->seen(), $request->reason(), $request->second(), $request->withdrawn());
         } catch (UnreadableAnswer $e) {
             return redirect()
                 ->route('visits.departure', $visit)

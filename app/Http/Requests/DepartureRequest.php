@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Visits\DeparturePage;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use MintBuckle\Core\Record\Withdrawn;
 
 /** Why a family leaves with something open, and the second person's own sign-in where the day asks for one. */
 final class DepartureRequest extends FormRequest
@@ -25,6 +26,8 @@ final class DepartureRequest extends FormRequest
             'words' => ['nullable', 'string', 'max:300'],
             'second' => ['nullable', 'integer'],
             'password' => ['nullable', 'string', 'max:200'],
+            'withdrawn' => ['nullable', 'array', 'max:6'],
+            'withdrawn.*' => ['nullable', Rule::enum(Withdrawn::class)],
         ];
     }
 
@@ -41,6 +44,17 @@ final class DepartureRequest extends FormRequest
         $chosen = in_array($reason, DeparturePage::REASONS, true) ? $reason : null;
 
         return implode(': ', array_filter([$chosen, $words === '' ? null : $words])) ?: null;
+    }
+
+    /** @return array<string, Withdrawn> by the check's letter; none of what nobody said */
+    public function withdrawn(): array
+    {
+        $said = [];
+        foreach ((array) $this->input('withdrawn', []) as $letter => $became) {
+            $said[(string) $letter] = Withdrawn::tryFrom(is_string($became) ? $became : '');
+        }
+
+        return array_filter($said, static fn(?Withdrawn $became): bool => $became !== null);
     }
 
     /** The second person, by their own password; null where name and password do not belong together, or it is the signer. */

@@ -30,6 +30,9 @@
             @endforeach
         </ul>
     @endif
+    @if ($child->withdrawn !== null)
+        <p data-withdrawn><strong>{{ __('sheet.became', ['what' => $child->withdrawn]) }}</strong></p>
+    @endif
     @if ($child->card !== null)
         <h3>{{ __('sheet.again') }}</h3>
         @if ($child->notice !== null)

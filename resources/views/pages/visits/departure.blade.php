@@ -1,3 +1,4 @@
+@use('App\Checks\FieldName')
 @use('App\Visits\DeparturePage')
 <x-layout :title="__('visits.leave.title')" main="page departure">
     <x-slot:head><x-head :title="__('visits.ticket', ['ticket' => $page->visit->ticket])" :subtitle="__('visits.leave.title')"
@@ -30,6 +31,12 @@
     <form method="post" action="{{ route('visits.departure', $page->visit) }}" class="card-work">
         @csrf
         <input type="hidden" name="seen" value="{{ $page->seen }}">
+        @foreach ($page->children as $child)
+            @if ($child['withdrawn'])
+                <x-choice-field :field="new FieldName('withdrawn[' . $child['letter'] . ']')" :options="DeparturePage::withdrawals()"
+                    :label="__('visits.leave.withdrawn', ['letter' => $child['letter']])" />
+            @endif
+        @endforeach
         @if ($page->isOpen)
             <fieldset class="field">
                 <legend>{{ __('visits.leave.why') }}</legend>
