@@ -8,7 +8,7 @@
     @if ($errors->any())
         <p class="notice problem" role="alert">{{ $errors->first() }}</p>
     @endif
-    <section class="card-work scroll kit" aria-labelledby="kit-table">
+    <section class="card-work scroll kit" tabindex="0" aria-labelledby="kit-table">
         <h2 id="kit-table" class="visually-hidden">{{ __('kit.title') }}</h2>
         <table>
             <thead>

@@ -26,7 +26,7 @@
             @endforeach
         </div>
     </section>
-    <section class="card-work events-group scroll" aria-labelledby="list-title">
+    <section class="card-work events-group scroll" tabindex="0" aria-labelledby="list-title">
         <h2 id="list-title">{{ __('accounts.record.list') }}</h2>
         @if ($record->signed === [])
             <p class="empty">{{ __('accounts.record.none') }}</p>
