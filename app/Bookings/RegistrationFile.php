@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Bookings;
 
 use App\Files\Csv;
+use App\Models\CheckupEvent;
 use App\Words\Languages;
 use Illuminate\Support\Facades\Storage;
 use MintBuckle\Core\Recall\Folded;
+use Symfony\Component\Uid\UuidV7;
 
 /** A CSV file of registrations as it came: its columns, and what each line wishes for. */
 final readonly class RegistrationFile
@@ -17,6 +19,8 @@ final readonly class RegistrationFile
     public const NEEDED = ['time', 'first_name'];
 
     private const MOST_LINES = 2000;
+
+    private const KEPT_SECONDS = 86_400;
 
     /** What columns of that meaning are called at times, folded. */
     private const CALLED = [
@@ -29,15 +33,36 @@ final readonly class RegistrationFile
 
     public function __construct(private Languages $languages) {}
 
-    public static function path(string $id): string
+    /** Of one event: whoever may not see that finds no file either. */
+    public static function path(CheckupEvent $event, string $id): string
     {
-        return "bookings/{$id}.csv";
+        return self::folder($event) . "/{$id}.csv";
+    }
+
+    private static function folder(CheckupEvent $event): string
+    {
+        return "bookings/{$event->id}";
+    }
+
+    /** @return string the id by which it is found; what was left lying for a day goes */
+    public static function keep(CheckupEvent $event, string $content): string
+    {
+        foreach (Storage::files(self::folder($event)) as $older) {
+            if (Storage::lastModified($older) < time() - self::KEPT_SECONDS) {
+                Storage::delete($older);
+            }
+        }
+        $id = (string) new UuidV7();
+        Storage::put(self::path($event, $id), $content);
+
+        return $id;
     }
 
     /** @return list<string> what its columns are called; none where it cannot be read */
-    public function columns(string $id): array
+    public function columns(CheckupEvent $event, string $id): array
     {
-        $stream = Storage::exists(self::path($id)) ? Storage::readStream(self::path($id)) : null;
+        $path = self::path($event, $id);
+        $stream = Storage::exists($path) ? Storage::readStream($path) : null;
         foreach ($stream === null ? [] : Csv::records($stream) as $record) {
             return array_map(strval(...), $record);
         }
@@ -67,9 +92,9 @@ final readonly class RegistrationFile
      * @param array<string, int> $columns which one says what; NEEDED among them
      * @return iterable<int, Wish|string> by the line it begins on; what is wrong with it, as a key of the words
      */
-    public function wishes(string $id, array $columns): iterable
+    public function wishes(CheckupEvent $event, string $id, array $columns): iterable
     {
-        $stream = Storage::readStream(self::path($id));
+        $stream = Storage::readStream(self::path($event, $id));
         $records = $stream === null ? [] : Csv::records($stream);
         $count = -1;
         foreach ($records as $line => $record) {

@@ -28,7 +28,7 @@ final readonly class Registrations
     {
         [$taken, $problems] = [0, []];
         DB::beginTransaction();
-        foreach ($this->file->wishes($id, $columns) as $line => $wish) {
+        foreach ($this->file->wishes($event, $id, $columns) as $line => $wish) {
             try {
                 $this->book($event, $wish, $by);
                 $taken++;
@@ -45,7 +45,7 @@ final readonly class Registrations
             return ['taken' => 0, 'problems' => $problems];
         }
         DB::commit();
-        Storage::delete(RegistrationFile::path($id));
+        Storage::delete(RegistrationFile::path($event, $id));
 
         return ['taken' => $taken, 'problems' => []];
     }

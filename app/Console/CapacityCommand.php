@@ -45,9 +45,10 @@ final class CapacityCommand extends Command
                 : new Problem('--technicians', 'must be a whole number, 1 to ' . WaitingLine::MOST_TECHNICIANS),
             $seed === false ? new Problem('--simulate', 'must be a whole number, 0 to ' . SeededDice::LARGEST) : null,
         ]));
-        if ($problems !== [] || $arrivals === null || $minutes === null) {
-            return $this->refuse($problems === [] ? [new Problem('', 'no line')] : $problems);
+        if ($problems !== []) {
+            return $this->refuse($problems);
         }
+        assert($arrivals !== null && $minutes !== null);
         try {
             $line = WaitingLine::of($arrivals, $minutes, (int) $technicians);
         } catch (InvalidArgumentException) {

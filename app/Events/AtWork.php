@@ -7,7 +7,6 @@ namespace App\Events;
 use App\Accounts\Role;
 use App\Models\User;
 use Carbon\CarbonImmutable;
-use MintBuckle\Core\Calendar\CalendarDate;
 use MintBuckle\Core\Crew\Certificate;
 
 /** Somebody of the crew: free, or at which bay and for how long; and how their certification stands. */
@@ -24,12 +23,10 @@ final readonly class AtWork
     /** @param VisitRow|null $visit that they work on */
     public static function of(User $person, CarbonImmutable $day, ?VisitRow $visit, CarbonImmutable $now): self
     {
-        $date = static fn(CarbonImmutable $moment): CalendarDate => CalendarDate::parse($moment->toDateString());
-
         return new self(
             $person,
             $person->certificateOn($day),
-            Certificate::daysLeft($date($day), $person->certified_until === null ? null : $date($person->certified_until)),
+            $person->certifiedDays($day),
             $visit?->bay,
             $visit?->minutes($now),
         );

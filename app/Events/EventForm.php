@@ -8,6 +8,7 @@ use App\Models\CheckupEvent;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Crew\Certificate;
+use MintBuckle\Core\Crew\CrewSize;
 use MintBuckle\Core\Facts\PracticeCode;
 use MintBuckle\Core\Telling\Message;
 
@@ -42,7 +43,7 @@ final readonly class EventForm
 
     private const BLANK = [
         'name' => '', 'place' => '', 'practice' => 'us', 'crash_policy' => 'minor_crash', 'second_signer' => false, 'timezone' => 'UTC',
-        'bays' => 6, 'minutes_per_seat' => 30, 'walk_in_share' => 30, 'law_sources' => [],
+        'bays' => 6, 'minutes_per_seat' => CrewSize::MINUTES_A_SEAT, 'walk_in_share' => 30, 'law_sources' => [],
     ];
 
     public function certificate(User $person): Certificate

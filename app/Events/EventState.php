@@ -4,17 +4,10 @@ declare(strict_types=1);
 
 namespace App\Events;
 
-use MintBuckle\Core\Telling\Message;
-
 /** An event is planned, then open, then closed; it can be opened once more. */
 enum EventState: string
 {
     case Open = 'open';
     case Planned = 'planned';
     case Closed = 'closed';
-
-    public function title(): Message
-    {
-        return new Message("events.states.{$this->value}");
-    }
 }

@@ -58,9 +58,23 @@ final class User extends Authenticatable
 
     public function certificateOn(CarbonImmutable $day): Certificate
     {
-        $date = static fn(CarbonImmutable $moment): CalendarDate => CalendarDate::parse($moment->toDateString());
+        return Certificate::on(self::date($day), $this->certifiedUntil());
+    }
 
-        return Certificate::on($date($day), $this->certified_until === null ? null : $date($this->certified_until));
+    /** Days after that one on which their certificate still holds; null: nobody said. */
+    public function certifiedDays(CarbonImmutable $day): ?int
+    {
+        return Certificate::daysLeft(self::date($day), $this->certifiedUntil());
+    }
+
+    private function certifiedUntil(): ?CalendarDate
+    {
+        return $this->certified_until === null ? null : self::date($this->certified_until);
+    }
+
+    private static function date(CarbonImmutable $moment): CalendarDate
+    {
+        return CalendarDate::parse($moment->toDateString());
     }
 
     /**

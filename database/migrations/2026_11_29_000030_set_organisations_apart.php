@@ -64,7 +64,7 @@ return new class extends Migration {
             });
         }
         Schema::table('users', static fn(Blueprint $table) => $table->index('organisation_id'));
-        $this->doors();
+        Apart::doors();
     }
 
     public function down(): void
@@ -106,29 +106,5 @@ return new class extends Migration {
             $table->string('name');
             $table->timestampTz('created_at')->useCurrent();
         });
-    }
-
-    /** Whose a person, a sign-in name or a link is has to be known before anything else can be seen; nothing but that is told. */
-    private function doors(): void
-    {
-        DB::unprepared(<<<'SQL'
-            CREATE FUNCTION enter_organisation(door text, key text) RETURNS bigint
-                LANGUAGE plpgsql SECURITY DEFINER SET search_path = public AS $$
-            DECLARE
-                found bigint;
-            BEGIN
-                CASE door
-                    WHEN 'organisation' THEN SELECT id INTO found FROM organisations WHERE id = key::bigint;
-                    WHEN 'only' THEN SELECT min(id) INTO found FROM organisations HAVING count(*) = 1;
-                    WHEN 'person' THEN SELECT organisation_id INTO found FROM users WHERE id = key::bigint;
-                    WHEN 'login' THEN SELECT organisation_id INTO found FROM users WHERE login = key;
-                    WHEN 'link' THEN SELECT organisation_id INTO found FROM account_links WHERE token = key;
-                    WHEN 'class' THEN SELECT organisation_id INTO found FROM practice_sets WHERE id = key::uuid;
-                    WHEN 'drill' THEN SELECT organisation_id INTO found FROM practice_attempts WHERE id = key::uuid;
-                END CASE;
-                PERFORM set_config('mintbuckle.organisation', coalesce(found::text, ''), false);
-                RETURN found;
-            END $$;
-            SQL);
     }
 };

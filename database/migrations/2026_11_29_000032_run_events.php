@@ -21,7 +21,8 @@ return new class extends Migration {
             $table->string('place', 2)->nullable();
             $table->jsonb('kit')->nullable();
         });
-        DB::statement('UPDATE checks SET verdict = NULL, judged_by = NULL');
+        // Judged anew before they are shown; what was signed keeps its verdict.
+        DB::statement('UPDATE checks SET verdict = NULL, judged_by = NULL WHERE signed_at IS NULL');
         // Who worked on a family from when on, and in which bay: added and read, nothing else.
         Schema::create('visit_moves', static function (Blueprint $table): void {
             $table->uuid('id')->primary();

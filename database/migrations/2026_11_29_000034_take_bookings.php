@@ -51,7 +51,7 @@ return new class extends Migration {
         foreach (['bookings', 'booked_families', 'outgoing_mails'] as $table) {
             Apart::keep($table);
         }
-        $this->door(
+        Apart::doors(
             "WHEN 'booking' THEN SELECT organisation_id INTO found FROM bookings WHERE token = key AND token_expires_at > now();",
         );
     }
@@ -60,34 +60,10 @@ return new class extends Migration {
     {
         Filled::refuse('bookings', 'outgoing_mails');
         Filled::refuseColumn('checkup_events', 'walk_in_share', 30);
-        $this->door('');
+        Apart::doors();
         Schema::drop('outgoing_mails');
         Schema::drop('booked_families');
         Schema::drop('bookings');
         Schema::table('checkup_events', static fn(Blueprint $table) => $table->dropColumn('walk_in_share'));
-    }
-
-    private function door(string $more): void
-    {
-        DB::unprepared(<<<SQL
-            CREATE OR REPLACE FUNCTION enter_organisation(door text, key text) RETURNS bigint
-                LANGUAGE plpgsql SECURITY DEFINER SET search_path = public AS \$\$
-            DECLARE
-                found bigint;
-            BEGIN
-                CASE door
-                    WHEN 'organisation' THEN SELECT id INTO found FROM organisations WHERE id = key::bigint;
-                    WHEN 'only' THEN SELECT min(id) INTO found FROM organisations HAVING count(*) = 1;
-                    WHEN 'person' THEN SELECT organisation_id INTO found FROM users WHERE id = key::bigint;
-                    WHEN 'login' THEN SELECT organisation_id INTO found FROM users WHERE login = key;
-                    WHEN 'link' THEN SELECT organisation_id INTO found FROM account_links WHERE token = key;
-                    WHEN 'class' THEN SELECT organisation_id INTO found FROM practice_sets WHERE id = key::uuid;
-                    WHEN 'drill' THEN SELECT organisation_id INTO found FROM practice_attempts WHERE id = key::uuid;
-                    {$more}
-                END CASE;
-                PERFORM set_config('mintbuckle.organisation', coalesce(found::text, ''), false);
-                RETURN found;
-            END \$\$;
-            SQL);
     }
 };

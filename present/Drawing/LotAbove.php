@@ -14,15 +14,9 @@ final readonly class LotAbove
 
     public const BAY_HEIGHT = 268;
 
-    public const MARK = 26;
-
     public const CAR_LEFT = 13;
 
     public const CAR_TOP = 34;
-
-    public const CAR_WIDTH = 92;
-
-    public const CAR_LENGTH = 168;
 
     public const BAR_WIDTH = 92;
 

@@ -164,7 +164,19 @@ final class BookingsTest extends FeatureTestCase
         $this->put($address, $columns)->assertRedirect('/events/' . self::tomorrow()->id . '/bookings')->assertSessionHas('status', '2 registrations were taken.');
         self::assertSame(['11:00', 2, 'es', 'jago, mill'], [self::booking('Jago')->time(), self::booking('Jago')->seats, self::booking('Jago')->language, self::booking('Jago')->family?->contact]);
         $this->get($address)->assertNotFound();
-        Storage::assertDirectoryEmpty('bookings');
+        Storage::assertDirectoryEmpty('bookings/' . self::tomorrow()->id);
+        $this->get(str_replace('/events/' . self::tomorrow()->id, '/events/1', $this->upload("name,time\nA,11:00\n")))->assertNotFound();
+    }
+
+    /** Names of families do not lie about: what nobody took goes with the next file a day later. */
+    public function testAFileThatNobodyTookGoes(): void
+    {
+        $left = 'bookings/' . self::tomorrow()->id . '/' . basename($this->upload("name,time\nA,11:00\n")) . '.csv';
+        Storage::assertExists($left);
+        touch(Storage::path($left), time() - 90_000);
+        $this->post('/events/' . self::tomorrow()->id . '/bookings/file', ['file' => UploadedFile::fake()->createWithContent('r.csv', "name,time\nB,11:00\n")])->assertRedirect();
+        Storage::assertMissing($left);
+        Storage::assertCount('bookings/' . self::tomorrow()->id, 1);
     }
 
     /** @return iterable<string, array{string, string}> */

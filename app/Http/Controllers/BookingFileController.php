@@ -11,8 +11,6 @@ use App\Models\CheckupEvent;
 use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
 use MintBuckle\Core\Telling\Message;
 
 /** Registrations that come as a file: looked at, their columns mapped, taken whole or not at all. */
@@ -20,15 +18,12 @@ final readonly class BookingFileController
 {
     public function store(RegistrationsRequest $request, CheckupEvent $event): RedirectResponse
     {
-        $id = (string) Str::uuid7();
-        Storage::put(RegistrationFile::path($id), $request->content());
-
-        return redirect()->route('bookings.file', [$event, $id]);
+        return redirect()->route('bookings.file', [$event, RegistrationFile::keep($event, $request->content())]);
     }
 
     public function show(CheckupEvent $event, string $file, RegistrationFile $read): View
     {
-        $columns = $read->columns($file);
+        $columns = $read->columns($event, $file);
         abort_if($columns === [], 404);
 
         return view('pages.bookings.file', [
@@ -46,7 +41,7 @@ final readonly class BookingFileController
         RegistrationFile $read,
         Registrations $registrations,
     ): RedirectResponse {
-        abort_if($read->columns($file) === [], 404);
+        abort_if($read->columns($event, $file) === [], 404);
         $ended = $registrations->take($file, $event, $request->columns(), $request->author());
 
         return $ended['problems'] === []
