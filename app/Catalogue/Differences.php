@@ -10,18 +10,37 @@ use MintBuckle\Core\Catalogue\ModelText;
 use MintBuckle\Core\Telling\Message;
 use stdClass;
 
-/** In which typed rules two versions of a seat model are not the same. */
+/**
+ * Where what somebody typed and what was published meanwhile are not the same: the second saver chooses line by line.
+ *
+ * @phpstan-type Difference array{key: string, label: Message, theirs: string, mine: string, changed: bool}
+ */
 final readonly class Differences
 {
-    /** @return list<array{Message, string, string}> what it is, in the older, in the newer; empty: not said */
-    public static function between(stdClass $older, SeatModel $newer): array
+    /**
+     * @param stdClass $base rules that whoever typed began with
+     * @param array<string, mixed> $typed by path
+     * @return list<Difference> changed: by whoever typed; an empty text: not said
+     */
+    public static function between(stdClass $base, SeatModel $newer, array $typed): array
     {
-        [$was, $is] = [ModelText::show($older), ModelText::show($newer->rules)];
+        [$was, $theirs] = [ModelText::show($base), ModelText::show($newer->rules)];
+        // What is typed and what is kept may be written in two ways that mean one thing.
+        $mine = ModelText::show(ModelText::read($typed, $base)->rules) + array_filter($typed, is_string(...));
         $different = [];
         foreach (ModelFields::all() as $field) {
-            [$old, $new] = [$was[$field->path] ?? '', $is[$field->path] ?? ''];
-            if ($old !== $new) {
-                $different[] = [$field->label, $old, $new];
+            [$old, $own, $other] = array_map(
+                static fn(array $of): string => trim((string) ($of[$field->path] ?? '')),
+                [$was, $mine, $theirs],
+            );
+            if ($own !== $other) {
+                $different[] = [
+                    'key' => str_replace('.', '-', $field->path),
+                    'label' => $field->label,
+                    'theirs' => $other,
+                    'mine' => $own,
+                    'changed' => $own !== $old,
+                ];
             }
         }
 

@@ -22,24 +22,31 @@ final readonly class PublishSeatModel
      * As somebody typed it who looked at a certain version.
      *
      * @param int|null $seen id of the version that they had before them; null: they took it for a new model
+     * @param array<string, mixed> $about
      * @throws Overtaken when another version holds by now
      */
-    public static function over(?int $seen, stdClass $rules, string $kind, User $author): SeatModel
+    public static function over(?int $seen, stdClass $rules, string $kind, User $author, array $about): SeatModel
     {
         return self::put($rules, $kind, $author, static function (?SeatModel $before) use ($seen): void {
             if ($before !== null && $before->id !== $seen) {
                 throw new Overtaken($before);
             }
-        });
+        }, $about);
     }
 
     /**
      * @param stdClass $rules that the core's reader takes
      * @param Closure(?SeatModel): void|null $mayReplace told the version that would be replaced
+     * @param array<string, mixed>|null $about null: as in the version before
      */
-    public static function put(stdClass $rules, string $kind, ?User $author, ?Closure $mayReplace = null): SeatModel
-    {
-        return DB::transaction(static function () use ($rules, $kind, $author, $mayReplace): SeatModel {
+    public static function put(
+        stdClass $rules,
+        string $kind,
+        ?User $author,
+        ?Closure $mayReplace = null,
+        ?array $about = null,
+    ): SeatModel {
+        return DB::transaction(static function () use ($rules, $kind, $author, $mayReplace, $about): SeatModel {
             // A model that is not there yet has no row to lock: its name is locked instead.
             DB::select('select pg_advisory_xact_lock(hashtextextended(?, 0))', [self::named($rules)]);
             $before = SeatModel::query()
@@ -47,7 +54,7 @@ final readonly class PublishSeatModel
                 ->where('model', self::text($rules, 'model'))
                 ->orderByDesc('version')
                 ->first();
-            if ($before !== null && $before->replaced_by === null && $before->kind === $kind && self::same($before->rules, $rules)) {
+            if ($before !== null && $before->replaced_by === null && self::isAs($before, $kind, $rules, $about)) {
                 return $before;
             }
             $mayReplace?->__invoke($before);
@@ -57,6 +64,7 @@ final readonly class PublishSeatModel
                 'name' => self::text($rules, 'name') ?: null,
                 'kind' => $kind,
                 'rules' => $rules,
+                'about' => $about ?? $before->about ?? [],
                 'version' => ($before->version ?? 0) + 1,
                 'entered_by' => $author?->id,
             ]);
@@ -71,7 +79,7 @@ final readonly class PublishSeatModel
     /**
      * All of them or none; of one that stands there twice the later one.
      *
-     * @param list<array{kind: string, rules: stdClass}> $models
+     * @param list<array{kind: string, rules: stdClass, about: array<string, mixed>|null}> $models
      * @return int how many were new or changed
      */
     public static function all(array $models, User $author): int
@@ -84,10 +92,10 @@ final readonly class PublishSeatModel
             foreach ($models as $model) {
                 $name = self::named($model['rules']);
                 $before = $latest[$name] ?? null;
-                if ($before !== null && $before->kind === $model['kind'] && self::same($before->rules, $model['rules'])) {
+                if ($before !== null && self::isAs($before, $model['kind'], $model['rules'], $model['about'])) {
                     unset($fresh[$name]);
                 } else {
-                    $fresh[$name] = self::row($model['rules'], $model['kind'], $before?->version, $author);
+                    $fresh[$name] = self::row($model, $before, $author);
                 }
             }
             foreach (array_chunk($fresh, self::AT_ONCE) as $rows) {
@@ -125,20 +133,34 @@ final readonly class PublishSeatModel
         return is_string($rules->{$key} ?? null) ? $rules->{$key} : '';
     }
 
-    /** @return array<string, mixed> */
-    private static function row(stdClass $rules, string $kind, ?int $before, User $author): array
+    /**
+     * @param array{kind: string, rules: stdClass, about: array<string, mixed>|null} $model
+     * @return array<string, mixed>
+     */
+    private static function row(array $model, ?SeatModel $before, User $author): array
     {
+        $rules = $model['rules'];
+
         return [
             'maker' => self::text($rules, 'maker'),
             'model' => self::text($rules, 'model'),
             'name' => self::text($rules, 'name') ?: null,
-            'kind' => $kind,
+            'kind' => $model['kind'],
             'rules' => json_encode($rules, JSON_THROW_ON_ERROR),
-            'version' => ($before ?? 0) + 1,
+            'about' => json_encode((object) ($model['about'] ?? $before->about ?? []), JSON_THROW_ON_ERROR),
+            'version' => ($before->version ?? 0) + 1,
             'entered_by' => $author->id,
             'created_at' => now(),
             'updated_at' => now(),
         ];
+    }
+
+    /** @param array<string, mixed>|null $about null: whatever it is */
+    private static function isAs(SeatModel $before, string $kind, stdClass $rules, ?array $about): bool
+    {
+        return $before->kind === $kind
+            && self::same($before->rules, $rules)
+            && ($about === null || self::same((object) $before->about, (object) $about));
     }
 
     private static function same(stdClass $one, stdClass $other): bool

@@ -11,9 +11,11 @@ use App\Words\Telling;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\JsonList;
+use MintBuckle\Core\Catalogue\AboutModel;
 use MintBuckle\Core\Catalogue\ModelField;
 use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
+use MintBuckle\Core\Catalogue\SeatKind;
 use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\Message;
 use stdClass;
@@ -35,7 +37,7 @@ final readonly class SeatModelFile
     private const MOST_PROBLEMS = 100;
 
     /**
-     * @param list<array{kind: string, rules: stdClass}> $models
+     * @param list<array{kind: string, rules: stdClass, about: array<string, mixed>|null}> $models
      * @param list<string> $problems
      */
     private function __construct(public array $models, public array $problems) {}
@@ -56,7 +58,10 @@ final readonly class SeatModelFile
             [
                 'format' => self::FORMAT,
                 'version' => self::VERSION,
-                'models' => $models->map(static fn(SeatModel $m): array => ['kind' => $m->kind, 'rules' => $m->rules])->all(),
+                'models' => $models->map(static fn(SeatModel $m): array => [
+                    'kind' => $m->kind,
+                    'rules' => $m->rules,
+                ] + ($m->about === [] ? [] : ['about' => $m->about]))->all(),
             ],
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
         ) . "\n";
@@ -96,11 +101,12 @@ final readonly class SeatModelFile
                 }
                 $rules = ($model->rules ?? null) instanceof stdClass ? $model->rules : new stdClass();
                 $kind = is_string($model->kind ?? null) ? $model->kind : '';
-                array_push($problems, ...self::problems("models.{$index}", $rules, $kind, []));
+                $about = isset($model->about) ? AboutModel::read($model->about) : null;
+                array_push($problems, ...self::problems("models.{$index}", $rules, $kind, $about->problems ?? []));
                 if (count($problems) >= self::MOST_PROBLEMS) {
                     return new self([], $problems);
                 }
-                $models[] = ['kind' => $kind, 'rules' => $rules];
+                $models[] = ['kind' => $kind, 'rules' => $rules, 'about' => $about?->said];
             }
             $file = $items->getReturn();
         } catch (InvalidCase $e) {
@@ -151,7 +157,7 @@ final readonly class SeatModelFile
                 $before,
             );
             array_push($problems, ...self::problems("line {$line}", $read->rules, $typed['kind'], $read->problems));
-            $models[] = ['kind' => $typed['kind'], 'rules' => $read->rules];
+            $models[] = ['kind' => $typed['kind'], 'rules' => $read->rules, 'about' => null];
         }
 
         return new self($problems === [] ? $models : [], $problems);
@@ -201,9 +207,9 @@ final readonly class SeatModelFile
             return ["{$where}: " . Telling::now()->word('manual_text.no_text')];
         }
         $all = $known + array_fill_keys($lacking, new Message('manual_text.needed')) + ModelText::refused($rules) + (
-            in_array($kind, SeatModel::KINDS, true)
+            in_array($kind, SeatKind::values(), true)
                 ? []
-                : ['kind' => new Message('manual_text.kind', ['kinds' => Listing::names(SeatModel::KINDS)])]
+                : ['kind' => new Message('manual_text.kind', ['kinds' => Listing::names(SeatKind::values())])]
         );
 
         return array_map(

@@ -184,11 +184,33 @@ final readonly class AnswerReader
         return match ($answer) {
             self::NOTHING => [],
             self::REMOVE => self::without($posted, $before),
+            self::TICKED => self::withTicked($posted, is_array($before) ? array_values($before) : [], $flag),
             default => [
                 ...(is_array($before) ? array_values($before) : []),
                 ['name' => self::entryName($posted), $flag => $answer === 'yes'],
             ],
         };
+    }
+
+    /**
+     * Parts of the model that were ticked, each as "1 base" where it carries load, "0 canopy" where not.
+     *
+     * @param array<array-key, mixed> $posted
+     * @param list<mixed> $before
+     * @return list<mixed>
+     */
+    private static function withTicked(array $posted, array $before, string $flag): array
+    {
+        $there = array_map(static fn(mixed $entry): mixed => $entry instanceof stdClass ? $entry->name ?? null : null, $before);
+        $ticked = array_filter((array) ($posted['ticked'] ?? []), is_string(...));
+        foreach ($ticked as $part) {
+            [$loaded, $name] = [...explode(' ', $part, 2), ''];
+            if ($name !== '' && ! in_array($name, $there, true)) {
+                $before[] = ['name' => $name, $flag => $loaded === '1'];
+            }
+        }
+
+        return $ticked === [] ? throw UnreadableAnswer::because('say_what') : $before;
     }
 
     /** @param array<array-key, mixed> $posted */

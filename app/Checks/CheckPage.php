@@ -7,6 +7,7 @@ namespace App\Checks;
 use App\Catalogue\ManualPage;
 use App\Models\Check;
 use App\Models\Photo;
+use App\Models\SeatModel;
 use App\Models\User;
 use App\Photos\PhotoOf;
 use App\Recalls\NameDoubt;
@@ -264,6 +265,26 @@ final readonly class CheckPage
     public function photos(): Collection
     {
         return $this->check->photosOf(PhotoOf::at($this->station));
+    }
+
+    /** @return list<array{name: string, essential: bool}> that came with a seat of this model, as its catalogue entry says */
+    public function modelParts(): array
+    {
+        return $this->model()->about['parts'] ?? [];
+    }
+
+    /** The catalogue's model of the seat; null where it is not known there. */
+    public function model(): ?SeatModel
+    {
+        return once(fn(): ?SeatModel => SeatModel::known($this->check->seat_model_id));
+    }
+
+    /** Whether it can be registered here: seen as not registered, or not asked, and named so far that its maker would know it. */
+    public function mayRegister(): bool
+    {
+        $seat = $this->case->seat;
+
+        return ! $this->signed && $this->phase === InspectionPhase::Left && $seat?->maker !== null && $seat->registered !== true;
     }
 
     /** What the last entry was about: "Chest clip". */

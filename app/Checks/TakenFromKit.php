@@ -28,7 +28,12 @@ final readonly class TakenFromKit
         if ($touched === []) {
             return null;
         }
-        $use = KitUse::of($check->caseOf(InspectionPhase::Found)->case, $check->caseOf(InspectionPhase::Left)->case);
+        $left = $check->caseOf(InspectionPhase::Left)->case;
+        $isSeatTouched = array_filter($touched, static fn(LoggedFact $fact): bool => str_starts_with($fact->key, 'seat')) !== [];
+        if (! $isSeatTouched && ! KitUse::mayBeIn($left)) {
+            return null;
+        }
+        $use = KitUse::of($check->caseOf(InspectionPhase::Found)->case, $left);
         $kind = $use->isSeatGiven && $check->seat_model_id !== null ? SeatModel::query()->find($check->seat_model_id)?->kind : null;
         $seat = $kind === null ? null : KitItem::tryFrom(Str::slug($kind));
 

@@ -9,11 +9,14 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Cache;
+use MintBuckle\Core\Catalogue\AboutModel;
 use MintBuckle\Core\Recall\Folded;
 use stdClass;
 
 /**
  * One version of a seat model and its maker's rules, in the shape of the case format's seat section.
+ *
+ * @phpstan-import-type About from AboutModel
  *
  * @property int $id
  * @property string $maker
@@ -21,6 +24,7 @@ use stdClass;
  * @property string|null $name
  * @property string $kind
  * @property stdClass $rules
+ * @property About $about what its manual says besides, that no rule reads: whom to ask, where it is registered, what came in the box
  * @property int $version
  * @property int|null $replaced_by
  * @property int|null $entered_by
@@ -31,13 +35,16 @@ final class SeatModel extends Model
     /** Another key whenever what is remembered has another shape: it outlives an upgrade. */
     private const NAMES = 'catalogue.names.folded';
 
-    public const KINDS = ['infant seat on base', 'convertible', 'rotating', 'combination', 'high-back booster', 'backless booster', 'vest'];
-
-    protected $fillable = ['maker', 'model', 'name', 'kind', 'rules', 'version', 'replaced_by', 'entered_by'];
+    protected $fillable = ['maker', 'model', 'name', 'kind', 'rules', 'about', 'version', 'replaced_by', 'entered_by'];
 
     public function title(): string
     {
         return trim("{$this->maker} {$this->model} {$this->name}");
+    }
+
+    public static function known(?int $id): ?self
+    {
+        return $id === null ? null : self::query()->find($id);
     }
 
     /**
@@ -104,6 +111,7 @@ final class SeatModel extends Model
     {
         return [
             'rules' => 'object',
+            'about' => 'array',
             'created_at' => 'immutable_datetime',
         ];
     }

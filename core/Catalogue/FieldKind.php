@@ -7,8 +7,10 @@ namespace MintBuckle\Core\Catalogue;
 use LogicException;
 use MintBuckle\Core\Facts\Definition\Field;
 use MintBuckle\Core\Facts\Definition\FieldType;
+use MintBuckle\Core\Facts\Insert;
 use MintBuckle\Core\Facts\ReclineRow;
 use MintBuckle\Core\Facts\Slot;
+use MintBuckle\Core\Facts\Zone;
 use MintBuckle\Core\Quantity\AngleUnit;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
@@ -36,6 +38,10 @@ enum FieldKind
     case Heights;
     /** Settings, by weight where the maker says so: "1, 2 to 40 lb; 3 from 40 lb". */
     case Recline;
+    /** Cushions by the child's weight: "newborn from 4 lb to 11 lb; head pad". */
+    case Inserts;
+    /** Zones of an indicator by age, weight and sitting: "newborn to 3 months; big from 9 kg, sits". */
+    case Zones;
 
     public static function of(Field $field): self
     {
@@ -52,6 +58,8 @@ enum FieldKind
             FieldType::Sections => match ($field->section()) {
                 Slot::class => self::Heights,
                 ReclineRow::class => self::Recline,
+                Insert::class => self::Inserts,
+                Zone::class => self::Zones,
                 default => throw new LogicException("{$field->key} has no way to be typed"),
             },
             default => throw new LogicException("{$field->key} has no way to be typed"),
@@ -72,6 +80,8 @@ enum FieldKind
             self::Numbers => 'numbers',
             self::Heights => 'heights',
             self::Recline => 'recline',
+            self::Inserts => 'inserts',
+            self::Zones => 'zones',
             self::Whole => 'whole',
             self::Text, self::YesNo, self::Choice => null,
         };
@@ -83,6 +93,24 @@ enum FieldKind
     public function isChosen(): bool
     {
         return $this === self::YesNo || $this === self::Choice;
+    }
+
+    /** @return list<string> what a figure of this kind is told in, the usual one first; none for what is no figure */
+    public function units(): array
+    {
+        return match ($this) {
+            self::MassLimit, self::Mass => LimitText::MASS,
+            self::LengthLimit, self::Length => LimitText::LENGTH,
+            self::MonthLimit => LimitText::AGE,
+            self::AngleLimit => LimitText::ANGLE,
+            default => [],
+        };
+    }
+
+    /** Whether its figure may depend on when the seat was made, or on what holds it. */
+    public function isLimit(): bool
+    {
+        return in_array($this, [self::MassLimit, self::LengthLimit, self::MonthLimit, self::AngleLimit], true);
     }
 
     /** @param class-string<Unit> $units */

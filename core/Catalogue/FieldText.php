@@ -10,16 +10,14 @@ use stdClass;
 final readonly class FieldText
 {
     /** An empty list: the maker has none, which is not the same as nothing said. */
-    private const NONE = 'none';
+    public const NONE = 'none';
 
-    private const MASS = ['lb', 'kg', 'g', 'oz'];
-
-    private const LENGTH = ['in', 'mm', 'cm'];
+    private const LISTS = [FieldKind::Words, FieldKind::Numbers, FieldKind::Heights, FieldKind::Inserts];
 
     /** The value in the case format's shape; null when it cannot be read. */
     public static function read(ModelField $field, string $text): mixed
     {
-        if ($text === self::NONE && in_array($field->kind, [FieldKind::Words, FieldKind::Numbers, FieldKind::Heights], true)) {
+        if ($text === self::NONE && in_array($field->kind, self::LISTS, true)) {
             return [];
         }
         $parts = array_values(array_filter(array_map(trim(...), explode(',', $text)), static fn(string $p): bool => $p !== ''));
@@ -27,18 +25,20 @@ final readonly class FieldText
         return match ($field->kind) {
             FieldKind::Text => $text,
             FieldKind::Whole => ctype_digit($text) ? (int) $text : null,
-            FieldKind::Mass => self::quantity($text, self::MASS),
-            FieldKind::Length => self::quantity($text, self::LENGTH),
-            FieldKind::MassLimit => LimitText::parse($text, self::MASS),
-            FieldKind::LengthLimit => LimitText::parse($text, self::LENGTH),
-            FieldKind::MonthLimit => LimitText::parse($text, ['months']),
-            FieldKind::AngleLimit => LimitText::parse($text, ['deg']),
+            FieldKind::Mass => self::quantity($text, LimitText::MASS),
+            FieldKind::Length => self::quantity($text, LimitText::LENGTH),
+            FieldKind::MassLimit => LimitText::parse($text, LimitText::MASS),
+            FieldKind::LengthLimit => LimitText::parse($text, LimitText::LENGTH),
+            FieldKind::MonthLimit => LimitText::parse($text, LimitText::AGE),
+            FieldKind::AngleLimit => LimitText::parse($text, LimitText::ANGLE),
             FieldKind::YesNo => ['yes' => true, 'no' => false][$text] ?? null,
             FieldKind::Choice => in_array($text, $field->choices, true) ? $text : null,
             FieldKind::Words => $parts,
             FieldKind::Numbers => array_filter($parts, ctype_digit(...)) === $parts ? array_map(intval(...), $parts) : null,
             FieldKind::Heights => self::heights($parts),
             FieldKind::Recline => self::recline($text),
+            FieldKind::Inserts => RangeText::inserts($text),
+            FieldKind::Zones => RangeText::zones($text),
         };
     }
 
@@ -76,6 +76,8 @@ final readonly class FieldText
                     $list,
                 ),
             ),
+            FieldKind::Inserts => $value === [] ? self::NONE : RangeText::show($list),
+            FieldKind::Zones => RangeText::show($list),
             FieldKind::Text, FieldKind::Whole, FieldKind::Choice => is_scalar($value) ? (string) $value : null,
             default => $value === null ? null : LimitText::show($value),
         };
@@ -100,7 +102,7 @@ final readonly class FieldText
     {
         $heights = [];
         foreach ($parts as $part) {
-            $height = self::quantity($part, self::LENGTH);
+            $height = self::quantity($part, LimitText::LENGTH);
             if ($height === null) {
                 return null;
             }
@@ -118,8 +120,8 @@ final readonly class FieldText
             if (preg_match('/\A([\d,\s]+?)(?:\s+from\s+([^;]+?))?(?:\s+to\s+([^;]+?))?\z/', trim($part), $m) !== 1) {
                 return null;
             }
-            $least = isset($m[2]) && $m[2] !== '' ? self::quantity($m[2], self::MASS) : null;
-            $most = isset($m[3]) ? self::quantity($m[3], self::MASS) : null;
+            $least = isset($m[2]) && $m[2] !== '' ? self::quantity($m[2], LimitText::MASS) : null;
+            $most = isset($m[3]) ? self::quantity($m[3], LimitText::MASS) : null;
             if ((($m[2] ?? '') !== '' && $least === null) || (isset($m[3]) && $most === null)) {
                 return null;
             }

@@ -45,6 +45,16 @@ final readonly class ModelFields
         return [...array_merge(...array_values(self::simple())), ...array_merge([], ...array_map(self::ofMode(...), ModeName::OF_SEATS))];
     }
 
+    /** The field of a path below the seat section; null where none is typed. */
+    public static function at(string $path): ?ModelField
+    {
+        /** @var array<string, ModelField>|null $byPath once: the declarations never change */
+        static $byPath = null;
+        $byPath ??= array_column(self::all(), null, 'path');
+
+        return $byPath[$path] ?? null;
+    }
+
     /** @return list<ModelField> */
     private static function part(ManualPart $part, ?ModeName $mode = null): array
     {
@@ -55,7 +65,7 @@ final readonly class ModelFields
                 $path,
                 new Message("facts.seat.{$fact->path}.manual"),
                 FieldKind::of($fact->field),
-                array_column($fact->field->cases(), 'value'),
+                array_column($fact->field->cases(), 'value') ?: $fact->field->asked->answers ?? [],
                 $fact->field->manual?->required === true,
             );
         }

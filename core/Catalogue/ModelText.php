@@ -35,6 +35,9 @@ final readonly class ModelText
         self::keepModes($rules, $modes);
         foreach ([...array_merge(...array_values(ModelFields::simple())), ...self::fieldsOf($modes)] as $field) {
             $text = trim(is_string($typed[$field->path] ?? null) ? $typed[$field->path] : '');
+            if ($text === '' && ! $field->isRequired && self::cannotBeTyped($field, $rules)) {
+                continue;
+            }
             $value = $text === '' ? null : FieldText::read($field, $text);
             if (($text !== '' && $value === null) || ($text === '' && $field->isRequired)) {
                 $problems[$field->path] = $text === ''
@@ -110,6 +113,14 @@ final readonly class ModelText
         if ($modes !== [] || isset($rules->modes)) {
             $rules->modes = $kept;
         }
+    }
+
+    /** What came by a file and has no line in the form, as a cushion whose weights depend on the make date: the form keeps it. */
+    private static function cannotBeTyped(ModelField $field, stdClass $rules): bool
+    {
+        $value = CasePath::get($rules, $field->path);
+
+        return $value !== null && $value !== [] && (FieldText::show($field, $value) ?? '') === '';
     }
 
     private static function remove(stdClass $rules, string $path): void

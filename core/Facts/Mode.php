@@ -56,7 +56,7 @@ final readonly class Mode
          *
          * @var list<Zone>
          */
-        #[ListOf(Zone::class)]
+        #[ListOf(Zone::class), FromManual(ManualPart::HarnessMode, 45)]
         public array $zones = [],
         /**
          * Allowed recline settings by the child's weight; none: any.

@@ -73,9 +73,10 @@ final readonly class Seat
         #[Asked(Station::Secure, 50, AskedWhen::WhenNeeded), FromManual(ManualPart::Holding, 10)]
         public ?bool $lockoff = null,
         /** Which lock-off its maker wants closed; null: its maker does not say. */
+        #[FromManual(ManualPart::Holding, 12)]
         public ?WebbingSide $lockoffUse = null,
         /** Where the lock-off or clamp door sits; null: not known. */
-        #[Asked(Station::Secure, 70, AskedWhen::BesideFinding)]
+        #[Asked(Station::Secure, 70, AskedWhen::BesideFinding), FromManual(ManualPart::Holding, 14)]
         public ?LockoffPlace $lockoffOn = null,
         /** Whether it has a hinged panel or plate that clamps the belt; null: not known. */
         #[Asked(Station::Secure, 60, AskedWhen::WhenNeeded), FromManual(ManualPart::Holding, 20)]
@@ -84,22 +85,25 @@ final readonly class Seat
         #[Asked(Station::Secure, 80, AskedWhen::BesideFinding), FromManual(ManualPart::Holding, 30)]
         public ?MakerPermission $lockRetractorToo = null,
         /** What comes before the door is closed; null: tightening. */
+        #[FromManual(ManualPart::Holding, 32)]
         public ?ClampOrder $clampOrder = null,
         /** Whether the shell lifts off a base; null: not known. */
         #[Asked(Station::Secure, 90, AskedWhen::BesideFinding), FromManual(ManualPart::Holding, 40)]
         public ?bool $detachable = null,
         /** Whether the shell turns on its base; null: not known. */
-        #[Asked(Station::Secure, 100, AskedWhen::BesideFinding)]
+        #[Asked(Station::Secure, 100, AskedWhen::BesideFinding), FromManual(ManualPart::Holding, 42)]
         public ?bool $turns = null,
         /** Whether the shell may be belted without its base; null: not known. */
         #[Asked(Station::Secure, 320, AskedWhen::WhenNeeded), FromManual(ManualPart::Holding, 50)]
         public ?Permission $baseless = null,
         /** Which part of the belt goes through without the base; null: as the mode says. */
+        #[FromManual(ManualPart::Holding, 52)]
         public ?Webbing $baselessWebbing = null,
         /** Whether the label certifies it for aircraft; null: not read. */
-        #[Asked(Station::Label, 90)]
+        #[Asked(Station::Label, 90), FromManual(ManualPart::Holding, 170)]
         public ?bool $aircraftCertified = null,
         /** What its maker would rather have hold it; null: no preference. */
+        #[FromManual(ManualPart::Holding, 55)]
         public ?Holding $makerPrefers = null,
         /** Whether its maker allows belt and lower anchors together; null: its maker does not say. */
         #[Asked(Station::Secure, 330, AskedWhen::WhenNeeded), FromManual(ManualPart::Holding, 60)]
@@ -169,7 +173,7 @@ final readonly class Seat
          *
          * @var list<Insert>|null
          */
-        #[ListOf(Insert::class), Asked(Station::History, 140, AskedWhen::Elsewhere)]
+        #[ListOf(Insert::class), Asked(Station::History, 140, AskedWhen::Elsewhere), FromManual(ManualPart::Harness, 70)]
         public ?array $inserts = null,
         /**
          * Ways of using it, most protective first, whatever the file's order; null: not known.

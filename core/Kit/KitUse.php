@@ -17,6 +17,14 @@ final readonly class KitUse
     /** @param array<string, int> $counts by item, above none */
     private function __construct(public array $counts, public bool $isSeatGiven) {}
 
+    /** Whether the set-up as it leaves has anything of a kit in it, so that how it was found matters. */
+    public static function mayBeIn(CaseFile $left): bool
+    {
+        $setup = $left->setup ?? new Setup();
+
+        return self::hasClip($setup) || self::wedges($setup, Wedge::Noodle) + self::wedges($setup, Wedge::Towel) > 0;
+    }
+
     public static function of(CaseFile $found, CaseFile $left): self
     {
         [$was, $is] = [$found->setup ?? new Setup(), $left->setup ?? new Setup()];

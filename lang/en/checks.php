@@ -26,6 +26,7 @@ return [
         'damaged' => 'Damaged',
         'essential' => 'Missing, essential',
         'minor' => 'Missing, carries no load',
+        'missing_these' => 'The ticked ones are missing',
     ],
     'next' => 'Next{here, select, yes {} other {, at {station}}}',
     'was_found' => 'Found: {what}',
@@ -165,8 +166,8 @@ return [
     'back' => 'Back to the check',
     'phase' => 'Phase',
     'which_seat' => 'Which seat is it?',
-    'seat_compare' => 'Compare maker and model number with the label. Serial, dates and what was seen on this very seat are kept; limits '
-        . 'and rules come from the catalogue.',
+    'seat_compare' => 'Compare maker and model number with the label. Serial, dates and what was seen on this very seat are kept; '
+        . 'limits and rules come from the catalogue.',
     'this_one' => 'This one',
     'enter_from_manual' => 'Enter it from its manual',
     'tally' => [
@@ -196,8 +197,8 @@ return [
     'several' => 'Several of them',
     'pin' => 'PIN of the second person',
     'signs' => '{name} signs',
-    'finished' => '{phase, select, found {All that was found is put down.} other {{verdict, select, good_to_ride {Nothing is open.} other '
-        . '{Nothing more is asked. What is open stands below.}}}}',
+    'finished' => '{phase, select, found {All that was found is put down.} other {{verdict, select, good_to_ride {Nothing is open.} '
+        . 'other {Nothing more is asked. What is open stands below.}}}}',
     'to_child' => 'Child {letter}’s seat',
     'to_leave' => 'Family goes home',
     'strap_test' => [
@@ -218,8 +219,8 @@ return [
     ],
     'instead' => [
         'title' => 'Another seat',
-        'how' => 'Seats that would fit this child in this car now, the longest lasting first. Give only one that is in the event’s stock, '
-            . 'and look at its label.',
+        'how' => 'Seats that would fit this child in this car now, the longest lasting first. Give only one that is in the event’s '
+            . 'stock, and look at its label.',
         'fits' => '{mode}, at {place}{known, select, yes {, likely until {until}} other {}}',
         'give' => 'Give this one',
         'none' => 'No seat of the catalogue is known to fit. Weight, height, birth date and the places of the car must be known.',
@@ -234,4 +235,14 @@ return [
     ],
     'no_stamp' => 'No such stamp, or it cannot be read',
     'tether_tried' => ['yes' => 'Tether was loose', 'no' => 'Tether was tight'],
+    'register' => [
+        'title' => 'Register it with its maker',
+        'where' => 'At: {where}.',
+        'enter' => 'What to enter:',
+        'serial' => 'serial {serial}',
+        'made' => 'made {made}',
+        'note' => 'registered today',
+        'done' => 'Registered today',
+        'why' => 'So that a recall reaches the family.',
+    ],
 ];

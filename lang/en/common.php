@@ -28,4 +28,8 @@ return [
     'print' => 'Print',
     'language' => 'Language',
     'units_of' => ['imperial' => 'in · lb', 'metric' => 'mm · kg'],
+    'pages' => 'Pages',
+    'page_before' => 'Page before',
+    'page_after' => 'Next page',
+    'page_of' => '{n} of {all}',
 ];

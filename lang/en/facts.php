@@ -45,6 +45,7 @@ return [
         'short' => 'Certified for aircraft',
         'question' => 'Does the label say that it is certified for aircraft?',
         'hint' => 'In words like: certified for use in motor vehicles and aircraft.',
+        'manual' => 'Label certifies it for aircraft',
     ],
     'seat.registered' => ['short' => 'Registered', 'question' => 'Is the seat registered with its maker?'],
     'seat.remedied' => [
@@ -108,6 +109,7 @@ return [
         'short' => 'Inserts',
         'question' => 'Which inserts does the seat have?',
         'hint' => 'Enter the seat\'s inserts with their weights under Seats.',
+        'manual' => 'Cushions that came with it',
     ],
     'seat.history.extras.*.approved' => [
         'short' => 'Approved',
@@ -117,11 +119,7 @@ return [
     'child.weight' => ['short' => 'Weight', 'question' => 'What does the child weigh?'],
     'child.height' => ['short' => 'Height', 'question' => 'How tall is the child?'],
     'child.shoulder_height' => ['short' => 'Shoulder height', 'question' => 'How high is the shoulder above the seat cushion, sitting?'],
-    'child.sex' => [
-        'short' => 'Growth chart',
-        'question' => 'Which growth chart?',
-        'answers' => ['f' => 'Girls', 'm' => 'Boys'],
-    ],
+    'child.sex' => ['short' => 'Growth chart', 'question' => 'Which growth chart?', 'answers' => ['f' => 'Girls', 'm' => 'Boys']],
     'child.sits_unaided' => ['short' => 'Sits unaided', 'question' => 'Does the child sit unaided?'],
     'child.special_needs' => ['short' => 'Medical needs', 'question' => 'Does the child have medical or positioning needs?'],
     'setup.mode' => [
@@ -348,6 +346,7 @@ return [
         'short' => 'Lock-off sits on',
         'question' => 'Where does the lock-off or clamp door sit?',
         'answers' => ['shell' => 'Shell', 'base' => 'Base', 'both' => 'Both'],
+        'manual' => 'Lock-off or door sits on',
     ],
     'seat.lock_retractor_too' => [
         'short' => 'Retractor too',
@@ -359,9 +358,9 @@ return [
         'short' => 'Lifts off a base',
         'question' => 'Does the shell lift off a base?',
         'hint' => 'A shell that only turns on its base does not.',
-        'manual' => 'Shell lifts off, or turns on, its base',
+        'manual' => 'Shell lifts off its base',
     ],
-    'seat.turns' => ['short' => 'Turns on its base', 'question' => 'Does the shell turn on its base?'],
+    'seat.turns' => ['short' => 'Turns on its base', 'question' => 'Does the shell turn on its base?', 'manual' => 'Turns on its base'],
     'setup.lockoff_used' => [
         'short' => 'Lock-off side',
         'question' => 'Which lock-off is closed?',
@@ -376,7 +375,7 @@ return [
     'setup.clip_prongs' => [
         'short' => 'Clip prongs',
         'question' => 'How many prongs of the clip are on the webbing?',
-        'answers' => [4 => 'All four', 3 => 'Three', 2 => 'Two', 1 => 'One', 0 => 'None'],
+        'answers' => ['4' => 'All four', '3' => 'Three', '2' => 'Two', '1' => 'One', '0' => 'None'],
     ],
     'setup.buckle_turns' => ['short' => 'Buckle turns', 'question' => 'How many turns has the buckle stalk?'],
     'setup.buckle_in_path' => [
@@ -444,11 +443,7 @@ return [
         'good' => 'The tether hook is the right way up',
     ],
     'setup.shell_locked' => ['short' => 'Shell locked', 'question' => 'Is the shell locked on its base, with every indicator right?'],
-    'setup.base' => [
-        'short' => 'Base',
-        'question' => 'Is the base used?',
-        'answers' => ['used' => 'Used', 'none' => 'Without base'],
-    ],
+    'setup.base' => ['short' => 'Base', 'question' => 'Is the base used?', 'answers' => ['used' => 'Used', 'none' => 'Without base']],
     'seat.baseless' => [
         'short' => 'Without base',
         'question' => 'May the shell be belted without its base?',
@@ -969,4 +964,21 @@ return [
     ],
     'bus.checked_this_trip' => ['short' => 'Checked for this trip', 'question' => 'Was all of it gone through before this trip?'],
     'bus.gross_weight' => ['short' => 'Gross weight of the bus', 'question' => 'What may bus and load weigh together?'],
+    'seat.lockoff_use' => [
+        'manual' => 'Lock-off to close',
+        'answers' => ['buckle_side' => 'on the buckle’s side', 'shoulder_side' => 'on the shoulder part’s side', 'both' => 'both'],
+    ],
+    'seat.clamp_order' => [
+        'manual' => 'Before the door is closed',
+        'answers' => ['tighten_first' => 'tighten the belt', 'retractor_first' => 'lock the retractor'],
+    ],
+    'seat.baseless_webbing' => [
+        'manual' => 'Belt without the base',
+        'answers' => ['both' => 'lap and shoulder part', 'lap' => 'lap part alone'],
+    ],
+    'seat.maker_prefers' => [
+        'manual' => 'Its maker would rather',
+        'answers' => ['belt' => 'the vehicle belt', 'lower_anchors' => 'lower anchors'],
+    ],
+    'seat.modes.*.zones' => ['manual' => 'Zones of the indicator'],
 ];

@@ -20,4 +20,6 @@ return [
     'unreadable' => 'Cannot be read. Like this: {how}.',
     'kind' => 'Must be one of: {kinds}.',
     'no_text' => 'holds a character that no text has.',
+    'inserts' => 'newborn from 4 lb to 11 lb; head pad',
+    'zones' => 'newborn to 3 months; big from 9 kg, sits',
 ];

@@ -26,6 +26,7 @@ return [
         'damaged' => 'Dañado',
         'essential' => 'Falta, esencial',
         'minor' => 'Falta, no lleva carga',
+        'missing_these' => 'Faltan las marcadas',
     ],
     'next' => 'Siguiente{here, select, yes {} other {, en {station}}}',
     'was_found' => 'Encontrado: {what}',
@@ -235,4 +236,14 @@ return [
     ],
     'no_stamp' => 'No hay esa marca, o no se puede leer',
     'tether_tried' => ['yes' => 'La correa superior estaba floja', 'no' => 'La correa superior estaba tensa'],
+    'register' => [
+        'title' => 'Regístrelo con su fabricante',
+        'where' => 'En: {where}.',
+        'enter' => 'Qué anotar:',
+        'serial' => 'serie {serial}',
+        'made' => 'fabricado {made}',
+        'note' => 'registrado hoy',
+        'done' => 'Registrado hoy',
+        'why' => 'Para que un aviso de retiro llegue a la familia.',
+    ],
 ];

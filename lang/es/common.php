@@ -28,4 +28,8 @@ return [
     'print' => 'Imprimir',
     'language' => 'Idioma',
     'units_of' => ['imperial' => 'pulg · lb', 'metric' => 'mm · kg'],
+    'pages' => 'Páginas',
+    'page_before' => 'Página anterior',
+    'page_after' => 'Página siguiente',
+    'page_of' => '{n} de {all}',
 ];

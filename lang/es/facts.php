@@ -45,6 +45,7 @@ return [
         'short' => 'Certificado para avión',
         'question' => '¿Dice la etiqueta que está certificado para aeronaves?',
         'hint' => 'Con palabras como: certificado para uso en vehículos y aeronaves.',
+        'manual' => 'La etiqueta lo certifica para aviones',
     ],
     'seat.registered' => ['short' => 'Registrado', 'question' => '¿Está el asiento registrado con su fabricante?'],
     'seat.remedied' => [
@@ -111,6 +112,7 @@ return [
         'short' => 'Reductores',
         'question' => '¿Qué reductores tiene el asiento?',
         'hint' => 'Anote los reductores con sus pesos en Asientos.',
+        'manual' => 'Cojines que vinieron con él',
     ],
     'seat.history.extras.*.approved' => [
         'short' => 'Aprobado',
@@ -369,6 +371,7 @@ return [
         'short' => 'El bloqueador está en',
         'question' => '¿Dónde está el bloqueador o la puerta de sujeción?',
         'answers' => ['shell' => 'Carcasa', 'base' => 'Base', 'both' => 'Ambas'],
+        'manual' => 'El bloqueador o la puerta está en',
     ],
     'seat.lock_retractor_too' => [
         'short' => 'También el retractor',
@@ -380,9 +383,9 @@ return [
         'short' => 'Se separa de una base',
         'question' => '¿Se separa la carcasa de una base?',
         'hint' => 'Una carcasa que solo gira sobre su base no se separa.',
-        'manual' => 'La carcasa se separa de su base o gira sobre ella',
+        'manual' => 'La carcasa se separa de su base',
     ],
-    'seat.turns' => ['short' => 'Gira sobre su base', 'question' => '¿Gira la carcasa sobre su base?'],
+    'seat.turns' => ['short' => 'Gira sobre su base', 'question' => '¿Gira la carcasa sobre su base?', 'manual' => 'Gira sobre su base'],
     'setup.lockoff_used' => [
         'short' => 'Lado del bloqueador',
         'question' => '¿Qué bloqueador está cerrado?',
@@ -400,7 +403,7 @@ return [
     'setup.clip_prongs' => [
         'short' => 'Puntas del clip',
         'question' => '¿Cuántas puntas del clip están sobre la cinta?',
-        'answers' => [4 => 'Las cuatro', 3 => 'Tres', 2 => 'Dos', 1 => 'Una', 0 => 'Ninguna'],
+        'answers' => ['4' => 'Las cuatro', '3' => 'Tres', '2' => 'Dos', '1' => 'Una', '0' => 'Ninguna'],
     ],
     'setup.buckle_turns' => ['short' => 'Vueltas de la hebilla', 'question' => '¿Cuántas vueltas tiene el tallo de la hebilla?'],
     'setup.buckle_in_path' => [
@@ -471,11 +474,7 @@ return [
         'short' => 'Carcasa encajada',
         'question' => '¿Está la carcasa encajada en su base, con todos los indicadores bien?',
     ],
-    'setup.base' => [
-        'short' => 'Base',
-        'question' => '¿Se usa la base?',
-        'answers' => ['used' => 'Se usa', 'none' => 'Sin base'],
-    ],
+    'setup.base' => ['short' => 'Base', 'question' => '¿Se usa la base?', 'answers' => ['used' => 'Se usa', 'none' => 'Sin base']],
     'seat.baseless' => [
         'short' => 'Sin base',
         'question' => '¿Se puede sujetar la carcasa con el cinturón sin su base?',
@@ -1036,4 +1035,21 @@ return [
     ],
     'bus.checked_this_trip' => ['short' => 'Revisado para este viaje', 'question' => '¿Se revisó todo antes de este viaje?'],
     'bus.gross_weight' => ['short' => 'Peso bruto del autobús', 'question' => '¿Cuánto pueden pesar juntos el autobús y la carga?'],
+    'seat.lockoff_use' => [
+        'manual' => 'Bloqueador que se cierra',
+        'answers' => ['buckle_side' => 'del lado de la hebilla', 'shoulder_side' => 'del lado de la parte del hombro', 'both' => 'ambos'],
+    ],
+    'seat.clamp_order' => [
+        'manual' => 'Antes de cerrar la puerta',
+        'answers' => ['tighten_first' => 'apretar el cinturón', 'retractor_first' => 'bloquear el retractor'],
+    ],
+    'seat.baseless_webbing' => [
+        'manual' => 'Cinturón sin la base',
+        'answers' => ['both' => 'parte del regazo y del hombro', 'lap' => 'solo la parte del regazo'],
+    ],
+    'seat.maker_prefers' => [
+        'manual' => 'Su fabricante prefiere',
+        'answers' => ['belt' => 'el cinturón del vehículo', 'lower_anchors' => 'anclajes inferiores'],
+    ],
+    'seat.modes.*.zones' => ['manual' => 'Zonas del indicador'],
 ];

@@ -20,4 +20,6 @@ return [
     'unreadable' => 'No puede leerse. Así: {how}.',
     'kind' => 'Debe ser uno de: {kinds}.',
     'no_text' => 'contiene un carácter que ningún texto tiene.',
+    'inserts' => 'recién nacido from 4 lb to 11 lb; almohadilla',
+    'zones' => 'recién nacido to 3 months; grande from 9 kg, sits',
 ];

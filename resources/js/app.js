@@ -14,6 +14,7 @@ import { nextFocus } from './next-focus.js';
 import { photos } from './photos.js';
 import { press } from './press.js';
 import { printing } from './printing.js';
+import { addRows } from './rows.js';
 import { findingsHandle } from './findings-handle.js';
 import { stepper } from './stepper.js';
 import { stationNav } from './station-nav.js';
@@ -35,6 +36,7 @@ document.body.setAttribute('hx-ext', 'morph');
 window.htmx = htmx;
 
 addChild();
+addRows();
 angleGauge();
 busPlan();
 carPlan();

@@ -124,7 +124,7 @@ final class AccessTest extends BrowserTestCase
         self::$driver->get(self::linkOf(7));
         self::waitFor('.next [data-path="seat.label_readable"]');
         self::keys('y');
-        self::$driver->wait(10, 50)->until(static fn(): bool => self::all('.next [data-path="seat.label_readable"]') === []);
+        self::until(static fn(): bool => self::all('.next [data-path="seat.label_readable"]') === []);
     }
 
     public function testWithoutScripts(): void
@@ -163,7 +163,7 @@ final class AccessTest extends BrowserTestCase
         self::waitFor('[data-code="secure.twist"]');
         self::assertSame([], self::all('.trouble'));
         self::press('.next [data-path="setup.twisted"] [value="no"]');
-        self::$driver->wait(10, 50)->until(static fn(): bool => self::all('[data-code="secure.twist"]') === []);
+        self::until(static fn(): bool => self::all('[data-code="secure.twist"]') === []);
     }
 
     public function testTheAngleComesFromTheGauge(): void
@@ -180,7 +180,7 @@ final class AccessTest extends BrowserTestCase
         // The device's own sensor: laid 20 degrees from upright.
         self::press('[data-angle-sensor]');
         self::$driver->executeScript('window.dispatchEvent(new DeviceOrientationEvent("deviceorientation", {beta: 70, alpha: 0, gamma: 0}));');
-        self::$driver->wait(5, 50)->until(static fn(): bool => self::one('[data-angle-now]')->getText() === '20° from the vertical');
+        self::until(static fn(): bool => self::one('[data-angle-now]')->getText() === '20° from the vertical');
         self::press('[data-angle-keep]');
         self::waitFor('[data-angle="20"]');
     }
@@ -195,7 +195,7 @@ final class AccessTest extends BrowserTestCase
         self::press('#new-try button[value="setup.movement.side"]');
         self::waitFor('[data-try="side-' . ($tries + 1) . '"]');
         self::keys('z');
-        self::$driver->wait(5, 50)->until(static fn(): bool => count(self::all('[data-try^="side-"]')) === $tries);
+        self::until(static fn(): bool => count(self::all('[data-try^="side-"]')) === $tries);
         self::keys('?');
         self::assertStringContainsString('take the last entry back', self::waitFor('dialog[data-keys][open]')->getText());
         self::$driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);

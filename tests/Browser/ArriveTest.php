@@ -19,7 +19,7 @@ final class ArriveTest extends BrowserTestCase
         self::waitFor('main.arrive');
         self::one('#f-first_name')->sendKeys('Perrin');
         self::one('#f-vehicle')->sendKeys('Morrowby Wader');
-        self::$driver->wait(10, 50)->until(static fn(): bool => self::all('.car-choices > label') === []);
+        self::until(static fn(): bool => self::all('.car-choices > label') === []);
         self::press('.shapes [name="layout"]');
         self::press('[name="consent"]');
         self::fillChild(0, 'Quillroe Q-15 Lift', 'high_back_booster', 'Second row left');

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
-use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverWait;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\TestDatabase;
@@ -18,6 +21,9 @@ use Tests\TestDatabase;
 /** One application server, one chromedriver and one browser for the class; a real database of its own with the demo in it. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** A machine that does many things at once is slow; a test that waits for what never comes fails all the same. */
+    private const PATIENCE_SECONDS = 60;
+
     protected static RemoteWebDriver $driver;
 
     protected static string $base;
@@ -135,9 +141,25 @@ abstract class BrowserTestCase extends TestCase
 
     protected static function waitFor(string $css): WebDriverElement
     {
-        self::$driver->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)), "no {$css} on " . self::$driver->getCurrentURL());
+        self::until(static fn(): bool => self::all($css) !== [], "no {$css} on " . self::$driver->getCurrentURL());
 
         return self::one($css);
+    }
+
+    /**
+     * Waits until it holds. A part of the page that is drawn anew while it is looked at, or is not there yet, does not hold yet.
+     *
+     * @param Closure(): mixed $holds
+     */
+    protected static function until(Closure $holds, string $message = ''): void
+    {
+        (new WebDriverWait(self::$driver, self::PATIENCE_SECONDS, 50))->until(static function () use ($holds): mixed {
+            try {
+                return $holds();
+            } catch (StaleElementReferenceException|NoSuchElementException) {
+                return false;
+            }
+        }, $message);
     }
 
     /** Clicks by script: what is fixed over an element on a phone is scrolled away by people, not by the driver. */

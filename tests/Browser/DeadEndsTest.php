@@ -179,7 +179,7 @@ final class DeadEndsTest extends BrowserTestCase
         [$first, $second] = array_map(static fn(string $mode): string => "[name=\"f[setup.mode][answer]\"][value=\"{$mode}\"]", ['high_back_booster', 'rear_harness']);
         self::$driver->executeScript('const second = arguments[0]; document.body.addEventListener("htmx:beforeOnLoad", () => document.querySelector(second).click(), {once: true});', [$second]);
         self::press($first);
-        self::$driver->wait(10, 50)->until(static fn(): bool => str_contains(self::$driver->getCurrentURL(), '=rear_harness'), 'it is not asked again');
+        self::until(static fn(): bool => str_contains(self::$driver->getCurrentURL(), '=rear_harness'), 'it is not asked again');
 
         self::assertTrue(self::one($second)->isSelected());
     }
@@ -202,6 +202,6 @@ final class DeadEndsTest extends BrowserTestCase
 
     private static function gone(string $css): void
     {
-        self::$driver->wait(10, 50)->until(static fn(): bool => self::all($css) === [], "{$css} is still there");
+        self::until(static fn(): bool => self::all($css) === [], "{$css} is still there");
     }
 }

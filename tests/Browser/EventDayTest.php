@@ -23,7 +23,7 @@ final class EventDayTest extends BrowserTestCase
     /** Without reloading: the page was opened before. */
     private static function shows(string $css, string $text): void
     {
-        self::$driver->wait(15, 100)->until(
+        self::until(
             static fn(): bool => self::$driver->executeScript('return [...document.querySelectorAll(arguments[0])].some((one) => one.textContent.includes(arguments[1]));', [$css, $text]) === true,
             "{$css} never shows {$text}",
         );
@@ -68,7 +68,7 @@ final class EventDayTest extends BrowserTestCase
         self::openCheck(7, 'found', 'history');
         $check = (string) preg_replace('~.*/checks/([^/]+)/.*~', '$1', self::$driver->getCurrentURL());
         self::press('[data-path="seat.history.known"] [value="no"]');
-        self::$driver->wait(10, 100)->until(static fn(): bool => self::database("SELECT verdict FROM checks WHERE id = '{$check}'") === 'do_not_use', 'it may not be used');
+        self::until(static fn(): bool => self::database("SELECT verdict FROM checks WHERE id = '{$check}'") === 'do_not_use', 'it may not be used');
         self::at('ines');
         self::shows('[data-bay="6"] a.lot-do_not_use', '');
 
@@ -186,7 +186,7 @@ final class EventDayTest extends BrowserTestCase
         self::one('#f-expected_seats')->clear()->sendKeys('400');
         self::waitFor('[data-wait="grows"]');
         self::one('#f-expected_seats')->clear()->sendKeys('12');
-        self::$driver->wait(10, 100)->until(static fn(): bool => (self::all('[data-wait]')[0] ?? null)?->getAttribute('data-wait') === '0');
+        self::until(static fn(): bool => (self::all('[data-wait]')[0] ?? null)?->getAttribute('data-wait') === '0');
         self::waitFor('[data-drawing="capacity"] [data-planned]');
         self::one('#f-name')->clear()->sendKeys('Winter fair');
         self::press('#event-form > .stack > .press');

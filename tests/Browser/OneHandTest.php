@@ -62,7 +62,7 @@ final class OneHandTest extends BrowserTestCase
         self::give(".next form[data-path='setup.harness.coat']", 'yes');
         self::assertContains('harness.coat', self::codes());
         self::actuate('[data-undo-bar]');
-        self::$driver->wait(10, 50)->until(static fn(): bool => ! in_array('harness.coat', self::codes(), true));
+        self::until(static fn(): bool => ! in_array('harness.coat', self::codes(), true));
         self::assertNotSame([], self::all(".next form[data-path='setup.harness.coat']"), 'it is asked again');
     }
 
@@ -95,7 +95,7 @@ final class OneHandTest extends BrowserTestCase
         self::send("[data-attempt='{$step}'] button");
         self::assertNotSame($step, self::waitFor('[data-attempt]')->getAttribute('data-attempt'), 'one step at a time');
         self::send('.next [data-felt] button[value="within"]');
-        self::$driver->wait(10, 50)->until(static fn(): bool => ! in_array('measure.loose', self::codes(), true));
+        self::until(static fn(): bool => ! in_array('measure.loose', self::codes(), true));
         self::assertGreaterThanOrEqual(2, $noted() - $before);
         self::open("/checks/{$check}/log");
         self::assertStringContainsString('Tried: Draw the belt out slowly', self::one('.log')->getText());
@@ -123,7 +123,7 @@ final class OneHandTest extends BrowserTestCase
         $size = self::$driver->executeAsyncScript('const done = arguments[0]; const picture = new Image(); picture.onload = () => done([picture.naturalWidth, picture.naturalHeight]); picture.src = document.querySelector("[data-photo] img").src;');
         self::assertSame([1280, 960], $size);
         self::actuate("[data-photo='{$id}'] button");
-        self::$driver->wait(10, 50)->until(static fn(): bool => self::all('[data-photo]') === []);
+        self::until(static fn(): bool => self::all('[data-photo]') === []);
     }
 
     public function testInSpanish(): void
@@ -149,8 +149,8 @@ final class OneHandTest extends BrowserTestCase
         self::assertIsString($id);
         self::actuate($css);
         if (self::$hand === Hand::NoScripts) {
-            self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
+            self::until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
         }
-        self::$driver->wait(10, 50)->until(static fn(): bool => self::all("input[name='id'][value='{$id}']") === []);
+        self::until(static fn(): bool => self::all("input[name='id'][value='{$id}']") === []);
     }
 }

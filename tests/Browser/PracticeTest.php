@@ -115,7 +115,7 @@ final class PracticeTest extends BrowserTestCase
             }
         }
         // The instructor's screen follows by itself.
-        self::$driver->wait(15, 250)->until(static fn(): bool => str_contains(self::one('#class')->getText(), '2 of 2 done'));
+        self::until(static fn(): bool => str_contains(self::one('#class')->getText(), '2 of 2 done'));
         self::assertStringContainsString('found 1 of 2', self::one('#class')->getText());
         self::assertStringNotContainsString('Wren', self::one('#class')->getText());
     }

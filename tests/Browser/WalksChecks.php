@@ -41,7 +41,7 @@ trait WalksChecks
         self::one('#f-first_name')->sendKeys($family);
         self::one('#f-vehicle')->sendKeys('Halven Sound');
         self::one('#f-model_year')->sendKeys('2018');
-        self::$driver->wait(10, 50)->until(static fn(): bool => count(self::all('.car-choices > label')) <= 1);
+        self::until(static fn(): bool => count(self::all('.car-choices > label')) <= 1);
         self::press($car ?? '.shapes [name="layout"]');
         self::press('[name="consent"]');
         self::$driver->executeScript('document.getElementById("f-children-0-born_on").value = arguments[0];', [$child['born'] ?? '']);
@@ -58,7 +58,7 @@ trait WalksChecks
         preg_match('/[A-Z]{1,2}-\d+/', $title, $m);
         self::one("#f-children-{$child}-seat")->sendKeys(strtolower(str_replace('-', '', $m[0] ?? $title)));
         $labels = "#f-children-{$child}-seat ~ .seat-choices label";
-        self::$driver->wait(10, 50)->until(static fn(): bool => count(self::all($labels)) <= 3);
+        self::until(static fn(): bool => count(self::all($labels)) <= 3);
         foreach (self::all($labels) as $number => $label) {
             if (str_contains($label->getText(), $title)) {
                 self::press("{$labels}:nth-of-type(" . ($number + 1) . ')');
@@ -236,9 +236,9 @@ trait WalksChecks
             $first = (string) self::one('.next .looks input[name="lines[]"]')->getAttribute('value');
             self::actuate('.next .looks [data-rest]');
             if (self::$hand === Hand::NoScripts) {
-                self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
+                self::until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
             }
-            self::$driver->wait(10, 50)->until(static fn(): bool => self::all(".next .looks input[value='{$first}']") === []);
+            self::until(static fn(): bool => self::all(".next .looks input[value='{$first}']") === []);
         }
     }
 
@@ -267,7 +267,7 @@ trait WalksChecks
             self::actuate("{$form} .keep");
         }
         if (self::$hand === Hand::NoScripts) {
-            self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
+            self::until(static fn(): bool => self::$driver->executeScript('return performance.timeOrigin;') !== $page);
         }
         self::swapped("{$form} input[name='id']", $id);
     }
@@ -422,7 +422,7 @@ trait WalksChecks
     private static function swapped(string $css, ?string $before): void
     {
         try {
-            self::$driver->wait(10, 50)->until(static fn(): bool => self::$driver->executeScript('return document.readyState === "complete" && document.querySelector(".findings-foot") !== null && (document.querySelector(arguments[0])?.value ?? "") !== arguments[1];', [$css, $before]) === true);
+            self::until(static fn(): bool => self::$driver->executeScript('return document.readyState === "complete" && document.querySelector(".findings-foot") !== null && (document.querySelector(arguments[0])?.value ?? "") !== arguments[1];', [$css, $before]) === true);
         } catch (TimeoutException) {
             self::fail("no answer for {$css}: " . implode(' ', array_map(static fn($e): string => $e->getText(), self::all('.problem, .trouble, .next legend'))));
         }

@@ -8,6 +8,7 @@ use App\Catalogue\SeatModelFile;
 use App\Models\Check;
 use App\Models\SeatModel;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use MintBuckle\Core\Catalogue\ModelText;
 use MintBuckle\Core\Record\InspectionPhase;
@@ -23,7 +24,8 @@ final class SeatsTest extends FeatureTestCase
 
     public function testAModelIsTypedFromItsManual(): void
     {
-        $this->signedIn()->get('/seats/new')->assertOk()->assertSee('Child weighs at most');
+        $this->signedIn()->get('/seats/new')->assertOk()->assertSee('data-kind="convertible"', false);
+        $this->get('/seats/new?kind=convertible')->assertOk()->assertSee('Child weighs at most');
         $this->post('/seats', ['kind' => 'convertible', 'modes' => ['rear_harness'], 'typed' => self::TYPED])->assertRedirect();
         $model = SeatModel::query()->where('model', 'DM-7')->sole();
 
@@ -44,10 +46,14 @@ final class SeatsTest extends FeatureTestCase
 
         $stale = ['before' => $first->id, 'seen' => $first->id, 'typed' => ['weight' => '20 lb'] + self::TYPED] + $save;
         $page = $this->from("/seats/{$first->id}/edit")->followingRedirects()->post('/seats', $stale)->assertOk();
-        $page->assertSee('data-overtaken="2"', false)->assertSee('8 → 7')->assertSee('value="20 lb"', false)->assertSee("name=\"seen\" value=\"{$second->id}\"", false);
+        $page->assertSee('data-overtaken="2"', false)->assertSee('mine: 8')->assertSee('version 2: 7')->assertSee('mine: 20 lb')->assertSee('version 2: 18 lb')->assertSee('value="20 lb"', false)->assertSee("name=\"seen\" value=\"{$second->id}\"", false);
         self::assertSame(2, SeatModel::query()->where('model', 'DM-7')->count());
-        $this->post('/seats', ['seen' => $second->id] + $stale)->assertRedirect();
-        self::assertSame(20, data_get(SeatModel::query()->where('model', 'DM-7')->whereNull('replaced_by')->sole()->rules, 'weight.value'));
+        // What nobody but the other changed is theirs beforehand; what one changed oneself is one's own.
+        self::assertMatchesRegularExpression('/take\[life_years\]" value="theirs"\s+checked/', (string) $page->getContent());
+        self::assertMatchesRegularExpression('/take\[weight\]" value="mine"\s+checked/', (string) $page->getContent());
+        $this->post('/seats', ['seen' => $second->id, 'take' => ['life_years' => 'theirs', 'weight' => 'mine']] + $stale)->assertRedirect();
+        $third = SeatModel::query()->where('model', 'DM-7')->whereNull('replaced_by')->sole()->rules;
+        self::assertSame([20, 7], [data_get($third, 'weight.value'), data_get($third, 'life_years')]);
 
         $this->from('/seats/new')->post('/seats', ['typed' => ['weight' => '21 lb'] + self::TYPED] + $save)->assertRedirect('/seats/new')->assertSessionHas('overtaken');
         self::assertSame(3, SeatModel::query()->where('model', 'DM-7')->count(), 'a model that is there already is no new one');
@@ -58,6 +64,66 @@ final class SeatsTest extends FeatureTestCase
         $this->signedIn()->from('/seats/new')->followingRedirects()->post('/seats', ['kind' => 'convertible', 'modes' => ['rear_harness'], 'typed' => ['modes-rear_harness-weight_max' => 'forty', 'life_years' => '99'] + self::TYPED])
             ->assertOk()->assertSeeInOrder(['Nothing is lost.', '2 things need', 'another look below.'])->assertSee('value="forty"', false)->assertSee('value="Lantern"', false);
         self::assertSame(0, SeatModel::query()->where('model', 'DM-7')->count());
+    }
+
+    public function testRowsOfTheFormAreReadAndComeBack(): void
+    {
+        $rows = [
+            'modes-rear_harness-weight_max' => [['amount' => '40', 'unit' => 'lb'], ['amount' => '35', 'unit' => 'lb', 'held' => 'lower anchors', 'from' => '2016-04']],
+            'modes-forward_harness-age_min_months' => [['amount' => '2', 'unit' => 'years']],
+            'modes-rear_harness-zones' => [['name' => 'small', 'age_to' => '3 months'], ['name' => 'big', 'from' => '9 lb', 'sits' => 'yes'], ['name' => '']],
+            'modes-rear_harness-recline' => [['settings' => '1, 2', 'to' => '20 lb'], ['settings' => '3', 'from' => '20 lb']],
+            'inserts' => [['name' => 'newborn', 'from' => '4 lb', 'to' => '11 lb']],
+            'nonsense' => [['amount' => '1']],
+        ];
+        $about = ['contact' => 'Dunmarrow, 555 0177', 'register_at' => 'the card in the box', 'parts' => [['name' => 'tether strap', 'essential' => '1'], ['name' => 'cup holder'], ['name' => '']]];
+        $send = ['kind' => 'convertible', 'modes' => ['rear_harness', 'forward_harness'], 'typed' => ['maker' => 'Dunmarrow', 'model' => 'DM-8'], 'rows' => $rows, 'about' => $about];
+        $this->signedIn()->from('/seats/new?kind=convertible')->followingRedirects()->post('/seats', ['rows' => ['modes-rear_harness-weight_max' => [['amount' => 'forty', 'unit' => 'lb', 'held' => 'belt']]] + $rows] + $send)
+            ->assertOk()->assertSee('value="forty"', false)->assertSee('value="newborn"', false)->assertSee('value="tether strap"', false);
+        $this->post('/seats', $send)->assertRedirect();
+        $model = SeatModel::query()->where('model', 'DM-8')->sole();
+        self::assertEquals(json_decode('{"maker":"Dunmarrow","model":"DM-8","inserts":[{"name":"newborn","weight_min":{"value":4,"unit":"lb"},"weight_max":{"value":11,"unit":"lb"}}],"modes":{"rear_harness":{"weight_max":[{"value":40,"unit":"lb"},{"value":35,"unit":"lb","made_from":"2016-04-01","held_by":"lower_anchors"}],"zones":[{"name":"small","age_max_months":3},{"name":"big","weight_min":{"value":9,"unit":"lb"},"needs_sitting":true}],"recline":[{"settings":[1,2],"weight_max":{"value":20,"unit":"lb"}},{"settings":[3],"weight_min":{"value":20,"unit":"lb"}}]},"forward_harness":{"age_min_months":24}}}'), $model->rules);
+        self::assertEquals(['contact' => 'Dunmarrow, 555 0177', 'register_at' => 'the card in the box', 'parts' => [['name' => 'tether strap', 'essential' => true], ['name' => 'cup holder', 'essential' => false]]], $model->about);
+        $this->get("/seats/{$model->id}/edit")->assertOk()->assertSee('value="2016-04-01"', false)->assertSee('value="tether strap"', false);
+        $this->get("/seats/{$model->id}")->assertSee('Dunmarrow, 555 0177')->assertSee('tether strap, cup holder');
+        // Sent again as it stands there, nothing is new.
+        $this->post('/seats', ['seen' => $model->id, 'before' => $model->id] + $send);
+        self::assertSame(1, SeatModel::query()->where('model', 'DM-8')->count());
+        $this->post('/seats', ['seen' => $model->id, 'before' => $model->id, 'about' => ['contact' => 'Dunmarrow, 555 0178']] + $send);
+        self::assertSame('Dunmarrow, 555 0178', SeatModel::inUse()->where('model', 'DM-8')->sole()->about['contact'] ?? null);
+        $this->take(SeatModelFile::toJson(SeatModel::inUse()->get()))->assertSessionHas('status', SeatModel::inUse()->count() . ' models read, 0 of them new or changed.');
+    }
+
+    public function testTheListIsSearchedFilteredAndTurned(): void
+    {
+        $this->signedIn()->get('/seats')->assertOk()->assertSee('13 models')->assertSee('Rear-facing')->assertSee('up to', false);
+        $this->get('/seats?kind=infant+seat+on+base')->assertSee('data-model="OM-90"', false)->assertDontSee('data-model="OM-220"', false);
+        $this->get('/seats?ride=backless_booster')->assertDontSee('data-model="OM-90"', false);
+        $this->get('/seats?q=om90')->assertSee('One model')->assertSee('data-model="OM-90"', false);
+        $this->get('/seats?q=nothing+like+it')->assertSee('No model has these words');
+        SeatModel::query()->insert(array_map(static fn(int $n): array => ['maker' => 'Zedwick', 'model' => sprintf('Z-%03d', $n), 'kind' => 'convertible', 'rules' => json_encode(['maker' => 'Zedwick', 'model' => "Z-{$n}"]), 'version' => 1, 'created_at' => now(), 'updated_at' => now()], range(1, 40)));
+        SeatModel::forgetNames();
+        $this->get('/seats?q=zedwick')->assertSee('40 models')->assertSee('1 of 2')->assertDontSee('data-model="Z-030"', false);
+        $this->get('/seats?q=zedwick&page=2')->assertSee('data-model="Z-030"', false)->assertSee('no limits entered');
+    }
+
+    public function testPartsOfTheModelAreTickedAtHistoryAndTheSeatIsRegisteredInOnePress(): void
+    {
+        $check = self::check(7);
+        $model = SeatModel::query()->where('model', 'OM-90')->sole();
+        $check->update(['seat_model_id' => $model->id]);
+        $this->signedIn()->get("/checks/{$check->id}/left/history?note=seat.history.parts_missing")->assertOk()->assertSee('value="1 base"', false)->assertSee('value="0 canopy"', false);
+        $this->post("/checks/{$check->id}/facts/history", ['id' => (string) Str::uuid7(), 'phase' => 'left', 'key' => 'seat.history.parts_missing', 'answer' => 'ticked', 'ticked' => ['1 base', '0 canopy']])->assertRedirect();
+        $case = Check::query()->findOrFail($check->id)->caseOf(InspectionPhase::Left)->case;
+        self::assertSame([['base', true], ['canopy', false]], array_map(static fn($part): array => [$part->name, $part->essential], $case->seat->history->partsMissing ?? []));
+        $this->post("/checks/{$check->id}/facts/history", ['id' => (string) Str::uuid7(), 'phase' => 'left', 'key' => 'seat.history.parts_missing', 'answer' => 'ticked'])->assertSessionHas('problem');
+
+        $this->post("/checks/{$check->id}/facts/label", ['id' => (string) Str::uuid7(), 'phase' => 'left', 'key' => 'seat.registered', 'answer' => 'no']);
+        $this->get("/checks/{$check->id}/left/label")->assertSee('data-register', false)->assertSee('the card in the box, or Ottermoor, 555 0131');
+        $this->get("/checks/{$check->id}/found/label")->assertDontSee('data-register', false);
+        $this->post("/checks/{$check->id}/facts/label", ['id' => (string) Str::uuid7(), 'phase' => 'left', 'key' => 'seat.registered', 'answer' => 'yes', 'note' => 'registered today'])->assertRedirect();
+        $this->get("/checks/{$check->id}/left/label")->assertDontSee('data-register', false);
+        $this->get("/checks/{$check->id}/log")->assertSee('registered today');
     }
 
     public function testTheDrawingGrowsWithTheForm(): void

@@ -30,7 +30,7 @@ final readonly class CorrectionController
         $author = $request->user();
         assert($author instanceof User);
         try {
-            $newer = PublishSeatModel::over($latest->id, $rules, $latest->kind, $author);
+            $newer = PublishSeatModel::over($latest->id, $rules, $latest->kind, $author, $latest->about);
         } catch (Overtaken $e) {
             return redirect()->route('seats.show', $e->newer)->with('status', Telling::now()->word('refused.look_once_more'));
         }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Catalogue\Differences;
 use App\Catalogue\Overtaken;
 use App\Catalogue\PublishSeatModel;
+use App\Catalogue\SeatList;
 use App\Catalogue\SeatModelPage;
 use App\Http\Requests\ModelRequest;
 use App\Http\Requests\PlainRequest;
@@ -18,23 +19,23 @@ use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Str;
+use MintBuckle\Core\Catalogue\SeatKind;
+use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Telling\Message;
 use stdClass;
 
+/** @phpstan-import-type Difference from Differences */
 final readonly class SeatModelController
 {
-    public function index(PlainRequest $request): View
+    public function index(PlainRequest $request, Units $units): View
     {
-        $words = $request->string('q')->trim()->toString();
-
-        return view(
-            'pages.seats.index',
-            [
-                'words' => $words,
-                'models' => SeatModel::inUse()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words))->values(),
-            ],
-        );
+        return view('pages.seats.index', ['page' => SeatList::of(
+            $request->string('q')->trim()->toString(),
+            SeatKind::tryFrom($request->string('kind')->toString()),
+            ModeName::tryFrom($request->string('ride')->toString()),
+            $units,
+        )]);
     }
 
     /** Blank, or with what a check has told of a seat that is not in the catalogue. */
@@ -42,11 +43,16 @@ final readonly class SeatModelController
     {
         $id = $request->string('check')->toString();
         $check = Str::isUuid($id) ? Check::query()->with('visit.event.recallList')->find($id) : null;
+        $typed = $request->old('kind');
+        $kind = SeatKind::tryFrom(is_string($typed) ? $typed : $request->string('kind')->toString());
+        if ($check === null && $kind === null) {
+            return view('pages.seats.kind');
+        }
 
         return view('pages.seats.edit', [
             'page' => $check === null
-                ? SeatModelPage::blank($units)
-                : SeatModelPage::offered($check->caseOf(InspectionPhase::Left)->raw, $units),
+                ? SeatModelPage::blank($kind, $units)
+                : SeatModelPage::offered($check->caseOf(InspectionPhase::Left)->raw, $kind, $units),
             'overtaken' => self::overtaken($request, new stdClass()),
         ]);
     }
@@ -54,7 +60,13 @@ final readonly class SeatModelController
     public function store(ModelRequest $request): RedirectResponse
     {
         try {
-            $model = PublishSeatModel::over($request->seen(), $request->model()->rules, $request->kind(), $request->author());
+            $model = PublishSeatModel::over(
+                $request->seen(),
+                $request->model()->rules,
+                $request->kind(),
+                $request->author(),
+                $request->about(),
+            );
         } catch (Overtaken $e) {
             return redirect()->back()->withInput(['seen' => (string) $e->newer->id] + $request->all())->with('overtaken', $e->newer->id);
         }
@@ -91,11 +103,17 @@ final readonly class SeatModelController
         );
     }
 
-    /** @return array{SeatModel, list<array{Message, string, string}>}|null the version that came between, and what it changed */
+    /**
+     * @return array{newer: SeatModel, lines: list<Difference>}|null the version that came between, and where it is not what was typed
+     */
     private static function overtaken(PlainRequest $request, stdClass $base): ?array
     {
         $newer = SeatModel::query()->whereKey($request->session()->get('overtaken'))->first();
+        $before = clone $request;
+        $before->replace((array) $request->session()->getOldInput());
 
-        return $newer === null ? null : [$newer, Differences::between($base, $newer)];
+        return $newer === null
+            ? null
+            : ['newer' => $newer, 'lines' => Differences::between($base, $newer, ModelRequest::typedIn($before))];
     }
 }

@@ -44,7 +44,8 @@
 
     @case(AnswerKind::Essentials)
     @case(AnswerKind::Approvals)
-        <x-named-entry :row="$row" :id="$id" :essential="$kind === AnswerKind::Essentials" :typed="$typed" />
+        <x-named-entry :row="$row" :id="$id" :essential="$kind === AnswerKind::Essentials" :typed="$typed"
+            :parts="$kind === AnswerKind::Essentials ? $page->modelParts() : []" />
     @break
 
     @case(AnswerKind::Signature)

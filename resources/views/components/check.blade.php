@@ -72,6 +72,9 @@
                 <a
                     class="quiet" href="{{ $page->address('label') }}">{{ __('checks.read_code') }}</a></p>
         @endif
+        @if (in_array($page->station, [Station::Label, Station::Handover], true) && $page->mayRegister())
+            <x-register-seat :page="$page" :seat="$page->case->seat" />
+        @endif
         <x-station-help :page="$page" :situation="$page->situation" />
         <x-station-steps :page="$page" />
     </section>

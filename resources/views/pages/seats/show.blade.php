@@ -1,3 +1,4 @@
+@use('MintBuckle\Core\Catalogue\AboutModel')
 @use('MintBuckle\Core\Catalogue\LimitText')
 @use('MintBuckle\Core\Facts\ModeName')
 @use('MintBuckle\Core\Catalogue\ModelFields')
@@ -39,6 +40,27 @@
             @endif
         @endforeach
     </div>
+    @if ($page->about !== [])
+        <section class="card-work" aria-labelledby="about">
+            <h2 id="about">{{ __('catalogue.about.title') }}</h2>
+            <dl class="rules">
+                @foreach (AboutModel::TEXTS as $key)
+                    @isset($page->about[$key])
+                        <div data-about="{{ $key }}">
+                            <dt>{{ __("catalogue.about.{$key}") }}</dt>
+                            <dd>{{ $page->about[$key] }}</dd>
+                        </div>
+                    @endisset
+                @endforeach
+                @if (($page->about['parts'] ?? []) !== [])
+                    <div data-about="parts">
+                        <dt>{{ __('catalogue.about.parts') }}</dt>
+                        <dd>{{ implode(', ', array_column($page->about['parts'], 'name')) }}</dd>
+                    </div>
+                @endif
+            </dl>
+        </section>
+    @endif
     @if ($page->versions->count() > 1)
         <p>{{ __('catalogue.versions') }} @foreach ($page->versions as $version)
                 <a href="{{ route('seats.show', $version) }}">{{ __('catalogue.dated', ['n' => $version->version, 'day' =>
