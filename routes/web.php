@@ -20,6 +20,7 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\CaseController;
 use App\Http\Controllers\ChangeOfPersonController;
 use App\Http\Controllers\CheckController;
+use App\Http\Controllers\ComparisonController;
 use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DeclineController;
 use App\Http\Controllers\DepartureController;
@@ -43,6 +44,7 @@ use App\Http\Controllers\OrganisationController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\PracticeCopyController;
 use App\Http\Controllers\PracticeSetController;
 use App\Http\Controllers\PracticeWorkController;
 use App\Http\Controllers\QuizController;
@@ -75,7 +77,7 @@ use Illuminate\Support\Facades\Route;
 
 // What cannot be a number or an id of ours is not there, and never asked of the database.
 Route::patterns(
-    array_fill_keys(['event', 'visit', 'model', 'list', 'import', 'layout', 'item', 'person'], '[0-9]{1,18}')
+    array_fill_keys(['event', 'visit', 'model', 'list', 'import', 'layout', 'item', 'person', 'copy'], '[0-9]{1,18}')
     + ['place' => '[123][LCR]'] + array_fill_keys(['token', 'family'], '[A-Za-z0-9_-]{20,80}')
     + array_fill_keys(
         ['booking', 'file', 'check', 'fact', 'photo', 'attempt', 'set', 'trip'],
@@ -156,6 +158,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::get('/bus/vest', VestController::class)->name('bus.vest');
         Route::get('/bus/trips', [BusTripController::class, 'index'])->name('bus.trips');
         Route::get('/bus/trips/{trip}', [BusTripController::class, 'show'])->name('bus.trips.show');
+        Route::get('/checks/{check}/practices', [ComparisonController::class, 'check'])->name('checks.practices');
         Route::get('/checks/{check}/case', CaseController::class)->name('checks.case');
         Route::get('/checks/{check}/log', [FactController::class, 'index'])->name('checks.log');
         Route::get('/photos/{photo}', [PhotoController::class, 'show'])
@@ -170,6 +173,9 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
             '/calculators/{calculator}',
             [CalculatorController::class, 'show'],
         )->middleware(LeavesSessionAlone::class)->name('calculators.show');
+        Route::get('/calculators/{calculator}/practices', [ComparisonController::class, 'calculator'])->name('calculators.practices');
+        Route::get('/practices/file', [ComparisonController::class, 'create'])->name('practices.file');
+        Route::post('/practices/file', [ComparisonController::class, 'store'])->middleware('throttle:60,1')->name('practices.compare');
         Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
         Route::post('/practice', [PracticeController::class, 'store'])->middleware('throttle:60,1')->name('practice.store');
         Route::get('/practice/quiz/{kind}', QuizController::class)->name('practice.quiz');
@@ -280,6 +286,11 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::put('/events/{event}', [EventPlanController::class, 'update'])->name('events.update');
         Route::post('/events/{event}/open', [EventPlanController::class, 'open'])->name('events.open');
         Route::post('/events/{event}/close', [EventPlanController::class, 'close'])->name('events.close');
+        Route::get('/practices', [PracticeCopyController::class, 'index'])->name('practices.index');
+        Route::get('/practices/new', [PracticeCopyController::class, 'create'])->name('practices.create');
+        Route::post('/practices', [PracticeCopyController::class, 'store'])->name('practices.store');
+        Route::get('/practices/{copy}/edit', [PracticeCopyController::class, 'edit'])->name('practices.edit');
+        Route::put('/practices/{copy}', [PracticeCopyController::class, 'update'])->name('practices.update');
         Route::put('/kit', [KitController::class, 'update'])->name('kit.minima');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store'])->name('people.store');

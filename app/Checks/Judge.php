@@ -73,15 +73,15 @@ final readonly class Judge
         $known = $this->judged[$folded] ?? null;
         if ($known === null) {
             $doubt = $this->doubt($check, $folded);
-            $known = $this->judged[$folded] = [$this->assess($folded, $doubt), $doubt];
+            $known = $this->judged[$folded] = [$this->assess($check, $folded, $doubt), $doubt];
         }
 
         return $known;
     }
 
-    private function assess(FoldedCase $folded, ?NameDoubt $doubt): Assessment
+    private function assess(Check $check, FoldedCase $folded, ?NameDoubt $doubt): Assessment
     {
-        $assessment = Assessor::assess($folded->case, $this->rulebook);
+        $assessment = Assessor::assess($folded->case, $this->rulebook, $check->visit->event->ownPractice());
         $known = array_map(static fn(Question $q): string => $q->path, $assessment->questions);
         if ($doubt === null || in_array($doubt->path, $known, true)) {
             return $assessment;
@@ -127,7 +127,7 @@ final readonly class Judge
         );
 
         return Cache::remember($key, self::KEPT_SECONDS, fn(): array => array_values(array_filter(
-            Assessor::assess($check->caseOf(InspectionPhase::Found)->case, $this->rulebook)->findings,
+            Assessor::assess($check->caseOf(InspectionPhase::Found)->case, $this->rulebook, $event->ownPractice())->findings,
             static fn(Finding $f): bool => $f->severity->rank() <= Severity::Fix->rank(),
         )));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Events;
 
 use App\Models\CheckupEvent;
+use App\Models\PracticeCopy;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use MintBuckle\Core\Crew\Certificate;
@@ -57,6 +58,20 @@ final readonly class EventForm
         $titles = [];
         foreach (PracticeCode::cases() as $practice) {
             $titles[$practice->value] = new Message("limits.practices.{$practice->value}");
+        }
+
+        return $titles;
+    }
+
+    /** @return array<int|string, Message> the organisation's own figures, by the number of the copy */
+    public static function copies(): array
+    {
+        $titles = ['' => new Message('own_practice.as_printed')];
+        foreach (PracticeCopy::query()->orderBy('name')->get() as $copy) {
+            $titles[$copy->id] = new Message('own_practice.copy_of', [
+                'name' => $copy->name,
+                'base' => new Message("limits.practices.{$copy->base->value}"),
+            ]);
         }
 
         return $titles;

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Practice\RegionalPractice;
 use MintBuckle\Core\Telling\Message;
 
 /**
@@ -34,6 +35,7 @@ use MintBuckle\Core\Telling\Message;
  * @property int|null $law_booster_until_months
  * @property int|null $law_back_row_until_months
  * @property int|null $recall_list_id
+ * @property int|null $practice_copy_id the organisation's own figures; null: the practice's
  * @property string $timezone
  * @property string|null $opens_at as the clock at the place shows it, 09:00:00; null: not said yet
  * @property string|null $closes_at
@@ -45,17 +47,35 @@ use MintBuckle\Core\Telling\Message;
  * @property CarbonImmutable|null $opened_at
  * @property CarbonImmutable|null $closed_at
  * @property RecallList|null $recallList
+ * @property PracticeCopy|null $practiceCopy
  * @property Collection<int, Visit> $visits
  * @property Collection<int, User> $crew who works there
  */
 final class CheckupEvent extends Model
 {
     protected $fillable = [
-        'name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'recall_list_id', 'timezone',
+        'name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'practice_copy_id', 'recall_list_id', 'timezone',
         'law_rear_facing_until_months', 'law_rear_facing_until_weight', 'law_rear_facing_until_unit',
         'law_booster_from_months', 'law_booster_until_months', 'law_back_row_until_months', 'opens_at', 'closes_at', 'bays',
         'minutes_per_seat', 'expected_seats', 'walk_in_share', 'law_sources', 'opened_at', 'closed_at',
     ];
+
+    /** The organisation's own figures, by which the event works; null: those of the practice. */
+    public function ownPractice(): ?RegionalPractice
+    {
+        if ($this->practice_copy_id === null) {
+            return null;
+        }
+        $this->loadMissing('practiceCopy');
+
+        return once(fn(): ?RegionalPractice => $this->practiceCopy?->practice());
+    }
+
+    /** @return BelongsTo<PracticeCopy, $this> */
+    public function practiceCopy(): BelongsTo
+    {
+        return $this->belongsTo(PracticeCopy::class);
+    }
 
     /** @return BelongsTo<RecallList, $this> */
     public function recallList(): BelongsTo

@@ -41,4 +41,21 @@ final readonly class CaseFile
         #[Asked(Station::Handover, 10, AskedWhen::Elsewhere)]
         public ?Handover $handover = null,
     ) {}
+    /** The same facts where another practice speaks. */
+    public function under(PracticeCode $practice): self
+    {
+        return new self(
+            $this->today,
+            $practice,
+            $this->child,
+            $this->policy,
+            $this->law,
+            $this->recallList,
+            $this->seat,
+            $this->vehicle,
+            $this->bus,
+            $this->setup,
+            $this->handover,
+        );
+    }
 }

@@ -25,6 +25,7 @@ final readonly class RegionalPractice
      * @param CalendarDate|null $anchorsMadeFrom the combined figures hold for seats made from this day
      * @param bool $forwardWithoutTether a forward harness may ride without a tether anchor when the seat's maker says so
      * @param list<Standard> $accepted in the order in which they speak
+     * @param array<string, Citation> $own sources of what an organisation set itself, by figure
      */
     private function __construct(
         public string $name,
@@ -37,6 +38,7 @@ final readonly class RegionalPractice
         public Months $boosterFrom,
         public ?Mass $boosterWeight,
         public array $accepted,
+        private array $own = [],
     ) {}
 
     public static function of(PracticeCode $code): self
@@ -64,6 +66,7 @@ final readonly class RegionalPractice
      * An organisation's copy with its own values; what it changed comes from "practice:<name>" wherever it is shown.
      *
      * @param string $name lower-case letters and digits
+     * @param array<string, string> $sources where each changed value is from, by its parameter in snake case; else the organisation itself
      */
     public function changed(
         string $name,
@@ -72,23 +75,46 @@ final readonly class RegionalPractice
         ?Length $clipDistance = null,
         ?Months $boosterFrom = null,
         ?Mass $boosterWeight = null,
+        ?Mass $anchorsForward = null,
+        ?Mass $anchorsRear = null,
+        ?bool $forwardWithoutTether = null,
+        array $sources = [],
     ): self {
-        $own = static fn(Bound $was, ?Length $value, ?bool $inclusive): Bound => $value === null && $inclusive === null
+        $cite = static fn(string $figure): Citation => Source::OwnPractice->cite(
+            isset($sources[$figure]) ? "{$name} ({$sources[$figure]})" : $name,
+        );
+        $own = static fn(string $figure, Bound $was, ?Length $value, ?bool $inclusive): Bound => $value === null && $inclusive === null
             ? $was
-            : new Bound($value ?? $was->value, $inclusive ?? $was->inclusive, "practice:{$name}", [Source::OwnPractice->cite($name)]);
+            : new Bound($value ?? $was->value, $inclusive ?? $was->inclusive, "practice:{$name}", [$cite($figure)]);
+        $changed = array_filter([
+            'movement' => $movement ?? $movementInclusive,
+            'clip' => $clipDistance,
+            'booster_from' => $boosterFrom,
+            'booster_weight' => $boosterWeight,
+            'anchors_forward' => $anchorsForward,
+            'anchors_rear' => $anchorsRear,
+            'no_tether' => $forwardWithoutTether,
+        ], static fn(mixed $value): bool => $value !== null);
 
         return new self(
             $name,
-            $own($this->movement, $movement, $movementInclusive),
-            $own($this->clipDistance, $clipDistance, null),
-            $this->anchorsForward,
-            $this->anchorsRear,
+            $own('movement', $this->movement, $movement, $movementInclusive),
+            $own('clip', $this->clipDistance, $clipDistance, null),
+            $anchorsForward ?? $this->anchorsForward,
+            $anchorsRear ?? $this->anchorsRear,
             $this->anchorsMadeFrom,
-            $this->forwardWithoutTether,
+            $forwardWithoutTether ?? $this->forwardWithoutTether,
             $boosterFrom ?? $this->boosterFrom,
             $boosterWeight ?? $this->boosterWeight,
             $this->accepted,
+            array_map($cite, array_combine(array_keys($changed), array_keys($changed))) + $this->own,
         );
+    }
+
+    /** Where a figure that an organisation set itself is from; null: it is the practice's own. */
+    public function sourceOf(string $figure): ?Citation
+    {
+        return $this->own[$figure] ?? null;
     }
 
     /** The source of the combined weight on lower anchors. */

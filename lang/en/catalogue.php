@@ -138,4 +138,18 @@ return [
             'aircraft_wording' => 'certified for use in aircraft',
         ],
     ],
+    'notation' => [
+        'made_from' => 'made from',
+        'made_to' => 'made to',
+        'with_lower_anchors' => 'with lower anchors',
+        'with_belt' => 'with belt',
+        'with_both' => 'with both',
+        'need_not_sit' => 'need not sit',
+        'under' => 'under',
+        'from' => 'from',
+        'to' => 'to',
+        'months' => 'months',
+        'sits' => 'sits',
+        'none' => 'none',
+    ],
 ];

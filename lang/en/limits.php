@@ -29,10 +29,12 @@ return [
         'booster' => '{heavy, select, yes {{from} and {weight}} other {{from}}}',
         'straps' => '{rule, select, at_or_below {at or below the shoulder} at_or_above {at or above the shoulder} other {level to 25 mm '
             . 'above}}',
-        'tightness' => '{test, select, pinch {pinch: no webbing can be pinched lengthwise} other {one finger between strap and child, not '
-            . 'two}}',
+        'tightness' => '{test, select, pinch {pinch: no webbing can be pinched lengthwise} other {one finger between strap and child, '
+            . 'not two}}',
         'chest_clip' => '{has, select, yes {has one, level with the armpits} other {none}}',
         'rear_tether' => '{always, select, yes {always, unless the seat forbids it} other {only if the seat requires it}}',
+        'none' => 'none',
+        'label_only' => 'the label only',
     ],
     'differ' => '{mark}; schools differ',
     'named' => [

@@ -137,6 +137,7 @@ return [
         'law' => 'Not a figure that a law could set.',
         'law_source' => 'Say where this figure is from.',
         'families' => '{count, plural, one {A family is} other {# families are}} still there. Send them off first.',
+        'practice_copy_id' => 'Own figures must be a copy of the practice chosen.',
     ],
     'kit' => ['count' => 'Enter a whole number.'],
     'booking' => [

@@ -144,4 +144,18 @@ return [
             'aircraft_wording' => 'certificado para uso en aviones',
         ],
     ],
+    'notation' => [
+        'made_from' => 'fabricado desde',
+        'made_to' => 'fabricado hasta',
+        'with_lower_anchors' => 'con anclajes inferiores',
+        'with_belt' => 'con cinturón',
+        'with_both' => 'con ambos',
+        'need_not_sit' => 'sin necesidad de sentarse',
+        'under' => 'menos de',
+        'from' => 'desde',
+        'to' => 'hasta',
+        'months' => 'meses',
+        'sits' => 'se sienta',
+        'none' => 'ninguno',
+    ],
 ];

@@ -33,6 +33,8 @@ return [
             . 'niño, no dos}}',
         'chest_clip' => '{has, select, yes {tiene, a la altura de las axilas} other {ninguno}}',
         'rear_tether' => '{always, select, yes {siempre, salvo que el asiento lo prohíba} other {solo si el asiento la exige}}',
+        'none' => 'ninguna',
+        'label_only' => 'solo la etiqueta',
     ],
     'differ' => '{mark}; las escuelas difieren',
     'named' => [

@@ -23,8 +23,8 @@ return [
     'why_declined' => 'Escriba por qué la familia lo rechaza; sigue contando como abierto.',
     'nothing_to_undo' => 'No hay nada que deshacer.',
     'entered_meanwhile' => 'Entretanto se anotó algo. Mírelo primero y luego deshaga.',
-    'other_kept' => 'Con esta anotación ya se había guardado otra respuesta y su confirmación se perdió en el camino. Ahora se muestra lo '
-        . 'guardado; responda de nuevo si no es correcto.',
+    'other_kept' => 'Con esta anotación ya se había guardado otra respuesta y su confirmación se perdió en el camino. Ahora se muestra '
+        . 'lo guardado; responda de nuevo si no es correcto.',
     'signed' => 'Esta familia ya se fue; su revisión está firmada y queda como está.',
     'look_once_more' => 'Se anotó algo desde que se hizo esta página. Mire una vez más.',
     'say_why' => 'Todavía hay algo abierto. Elija o escriba por qué la familia se va igual.',
@@ -137,6 +137,7 @@ return [
         'law' => 'No es una cifra que una ley pudiera fijar.',
         'law_source' => 'Diga de dónde es esta cifra.',
         'families' => '{count, plural, one {Todavía hay una familia} other {Todavía hay # familias}}. Despídalas primero.',
+        'practice_copy_id' => 'Las cifras propias deben ser copia de la práctica elegida.',
     ],
     'kit' => ['count' => 'Indique un número entero.'],
     'booking' => [

@@ -12,7 +12,7 @@ final class AccessTest extends BrowserTestCase
     /** Address of the check that is looked at. */
     private static ?string $check = null;
 
-    private const SCREENS = ['/', '/events', '/kit', '/search?q=om-220', '/events/3/bookings', '/events/3/bookings/list', '/stand-ins/mail', '/arrive', '/visits/1/sheet', '/calculators', '/calculators/wedge?f[setup.angle][amount]=27&f[setup.angle][unit]=deg', '/calculators/locking', '/handbook', '/account', '/account/record', '/change', '/practice', '/practice/order?seed=3&laid=2,0', 'class', '/bus', '/bus/plan', '/bus/trips', '/bus/layouts/1/edit', '/bus/vest?step=7', '/bus/trips/019ac000-0000-7000-8000-000000000004', '/calculators/flight/sheet?f[setup.mode][answer]=rear_harness', '/recalls', '/seats', '/seats/1', '/seats/1/edit', '/visits/9/car', '/stand-ins/labels', '/stand-ins/manual', 'card', 'log', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
+    private const SCREENS = ['/', '/events', '/kit', '/search?q=om-220', '/events/3/bookings', '/events/3/bookings/list', '/stand-ins/mail', '/arrive', '/visits/1/sheet', '/calculators', '/calculators/wedge?f[setup.angle][amount]=27&f[setup.angle][unit]=deg', '/calculators/locking', '/handbook', '/account', '/account/record', '/change', '/practice', '/practice/order?seed=3&laid=2,0', 'class', '/bus', '/bus/plan', '/bus/trips', '/bus/layouts/1/edit', '/bus/vest?step=7', '/bus/trips/019ac000-0000-7000-8000-000000000004', '/calculators/flight/sheet?f[setup.mode][answer]=rear_harness', '/recalls', '/seats', '/seats/1', '/seats/1/edit', '/seats/new', '/practices/file', '/calculators/expiry/practices?f[seat.made_on][answer]=2020-03', '/visits/9/car', '/stand-ins/labels', '/stand-ins/manual', 'card', 'log', 'label', 'history', 'child', 'place', 'secure', 'measure', 'buckle', 'handover'];
 
     /** Looked at in Spanish too, whose words are longer. */
     private const LONGEST_WORDS = ['/', '/events', '/kit', '/events/3/bookings', '/arrive', '/visits/1/sheet?both=1', '/calculators/locking', '/handbook', 'card', 'label', 'secure', 'measure', 'handover'];
@@ -41,6 +41,8 @@ final class AccessTest extends BrowserTestCase
         self::open('/people');
         self::press('[data-person="odalys"] summary');
         self::lookAt('/people', $problems);
+        self::open('/practices/new');
+        self::lookAt('/practices/new', $problems);
         self::open('/events/3/edit');
         self::waitFor('[data-planned]');
         self::lookAt('/events/3/edit', $problems);

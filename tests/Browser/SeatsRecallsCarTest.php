@@ -103,6 +103,39 @@ final class SeatsRecallsCarTest extends BrowserTestCase
         self::assertSame([], self::all('.findings-panel [data-code^="mode."]'));
     }
 
+    /** A check at 0.75 in is within an inch, and not within the organisation's own 15 mm. */
+    public function testOneFigureOfAPracticeIsChangedJudgedAndNamed(): void
+    {
+        $check = self::database("SELECT checks.id FROM checks JOIN visits ON visits.id = visit_id WHERE ticket = 3 AND letter = 'A' AND checkup_event_id = (SELECT id FROM checkup_events WHERE name = 'Harvest market')");
+        $event = self::database("SELECT id FROM checkup_events WHERE name = 'Harvest market'");
+        self::viewport(1280, 800);
+        self::signIn('ines');
+        self::open("/checks/{$check}/left/measure");
+        self::assertSame([], self::all('.findings-panel [data-code="measure.loose"]'));
+        self::open('/practices');
+        self::press('.page-top a.press');
+        self::waitFor('#f-name')->sendKeys('harbour');
+        self::one('#f-figures-movement')->sendKeys('under 15 mm');
+        self::press('main form .press');
+        self::assertStringContainsString('Say where it is from', self::waitFor('[data-figure="movement"] .problem')->getText());
+        self::one('#f-sources-movement')->sendKeys('Council note 3');
+        self::press('main form .press');
+        self::assertStringContainsString('Council note 3', self::waitFor('[data-copy="harbour"]')->getText());
+
+        self::open("/events/{$event}/edit");
+        $copy = self::database("SELECT id FROM practice_copies WHERE name = 'harbour'");
+        self::press("[name=\"practice_copy_id\"][value=\"{$copy}\"]");
+        self::press('#event-form > .stack > .press');
+        self::waitFor('main .notice');
+        self::open("/checks/{$check}/left/measure");
+        self::waitFor('.findings-panel [data-code="measure.loose"]');
+        self::assertStringContainsString('harbour (Council note 3)', self::$driver->getPageSource());
+        self::open("/checks/{$check}/practices?with=us");
+        self::assertSame(['fix_first', 'measure.loose'], [self::waitFor('[data-here]')->getAttribute('data-here'), self::one('[data-only="onlyHere"] [data-code]')->getAttribute('data-code')]);
+        self::assertNotSame([], self::all('[data-school="movement"]'));
+        self::database("UPDATE checkup_events SET practice_copy_id = NULL; UPDATE checks SET judged_by = NULL WHERE id = '{$check}'");
+    }
+
     public function testALabelIsReadByTheCameraShownAndTaken(): void
     {
         self::viewport(390, 844, true);

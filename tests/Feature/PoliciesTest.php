@@ -9,6 +9,7 @@ use App\Models\Booking;
 use App\Models\BusLayout;
 use App\Models\BusTrip;
 use App\Models\Photo;
+use App\Models\PracticeCopy;
 use App\Models\RecallList;
 use App\Models\SeatModel;
 use App\Models\User;
@@ -32,11 +33,11 @@ final class PoliciesTest extends FeatureTestCase
     /** One's own. */
     private const OWN = ['sessions.destroy', 'account', 'account.record', 'account.export', 'account.update', 'account.second', 'account.second.confirm', 'account.second.end'];
 
-    private const READ = ['event', 'events.index', 'events.choose', 'event.live', 'kit', 'search', 'visits.car', 'visits.sheet', 'seats.index', 'seats.export', 'seats.show', 'stand-ins.labels', 'stand-ins.manual', 'recalls', 'recalls.export', 'handbook', 'bus.index', 'bus.vest', 'bus.trips', 'bus.trips.show', 'checks.case', 'checks.log', 'photos.show', 'calculators.index', 'calculators.sheet', 'calculators.show', 'practice', 'practice.store', 'practice.quiz', 'practice.order', 'GET yard', 'GET shelf/{rest?}', 'GET finders/{rest?}'];
+    private const READ = ['event', 'events.index', 'events.choose', 'event.live', 'kit', 'search', 'visits.car', 'visits.sheet', 'seats.index', 'seats.export', 'seats.show', 'stand-ins.labels', 'stand-ins.manual', 'recalls', 'recalls.export', 'handbook', 'bus.index', 'bus.vest', 'bus.trips', 'bus.trips.show', 'checks.case', 'checks.practices', 'calculators.practices', 'practices.file', 'practices.compare', 'checks.log', 'photos.show', 'calculators.index', 'calculators.sheet', 'calculators.show', 'practice', 'practice.store', 'practice.quiz', 'practice.order', 'GET yard', 'GET shelf/{rest?}', 'GET finders/{rest?}'];
 
     private const ANSWERED_FOR = ['visits.departure', 'POST visits/{visit}/departure', 'recalls.told', 'bus.trips.sign', 'seats.create', 'seats.store', 'seats.drawing', 'seats.import', 'seats.edit', 'seats.correct', 'recalls.imports.store', 'recalls.imports.show', 'recalls.imports.update', 'recalls.imports.destroy', 'recalls.feed', 'practice.class.create', 'practice.class.store', 'practice.class.sheet', 'practice.class.together'];
 
-    private const MANAGED = ['kit.minima', 'events.create', 'events.store', 'events.capacity', 'events.edit', 'events.update', 'events.open', 'events.close', 'people', 'people.store', 'people.update', 'people.link', 'organisation.update', 'practice.class.check'];
+    private const MANAGED = ['practices.index', 'practices.create', 'practices.store', 'practices.edit', 'practices.update', 'kit.minima', 'events.create', 'events.store', 'events.capacity', 'events.edit', 'events.update', 'events.open', 'events.close', 'people', 'people.store', 'people.update', 'people.link', 'organisation.update', 'practice.class.check'];
 
     private const WRITTEN = ['visits.create', 'visits.seats', 'visits.cars', 'visits.label', 'visits.remarks', 'visits.look', 'visits.store', 'visits.bay', 'visits.technician', 'visits.before', 'bookings', 'bookings.store', 'bookings.list', 'bookings.remind', 'bookings.file.store', 'bookings.file', 'bookings.file.take', 'bookings.arrive', 'bookings.link', 'bookings.cancel', 'stand-ins.mail', 'kit.store', 'visits.seat', 'visits.layout', 'visits.place', 'visits.language', 'checks.label', 'checks.label.store', 'checks.seat', 'checks.seat.store', 'checks.instead', 'POST checks/{check}/instead', 'checks.manual', 'POST checks/{check}/manual', 'calculators.check', 'bus.plan', 'POST bus/plan', 'bus.layouts.create', 'bus.layouts.store', 'bus.layouts.edit', 'bus.layouts.update', 'bus.layouts.roster', 'bus.layouts.use', 'bus.trips.store', 'bus.trips.again', 'bus.trips.initials', 'bus.trips.mark', 'bus.checks.store', 'checks.card', 'checks.show', 'facts.store', 'looks.store', 'undo.store', 'photos.store', 'photos.destroy', 'tries.store', 'names.store', 'declines.store', 'card.store'];
 
@@ -67,7 +68,7 @@ final class PoliciesTest extends FeatureTestCase
             'visit' => (string) self::visit(3)->id, 'event' => (string) self::visit(3)->checkup_event_id, 'check' => $check->id, 'model' => (string) SeatModel::query()->firstOrFail()->id,
             'list' => (string) RecallList::query()->firstOrFail()->id, 'layout' => (string) BusLayout::query()->firstOrFail()->id,
             'trip' => BusTrip::query()->firstOrFail()->id, 'fact' => $check->facts()->firstOrFail()->id, 'person' => (string) User::query()->where('login', 'odalys')->firstOrFail()->id,
-            'place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'rest' => '',
+            'copy' => (string) PracticeCopy::query()->create(['name' => 'harbour', 'base' => 'us', 'figures' => [], 'sources' => [], 'kept_by' => User::query()->firstOrFail()->id])->id, 'place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'rest' => '',
             'attempt' => (string) Str::uuid(), 'set' => (string) Str::uuid(), 'photo' => (string) (Photo::query()->first()->id ?? Str::uuid()), 'import' => '1', 'item' => '0', 'token' => str_repeat('x', 43), 'family' => str_repeat('x', 32), 'booking' => (string) (Booking::query()->first()->id ?? Str::uuid()), 'file' => (string) Str::uuid(),
         ];
         $addresses = [];

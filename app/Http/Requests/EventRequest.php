@@ -21,7 +21,7 @@ final class EventRequest extends FormRequest
 
     private const WORDED = [
         'name', 'place', 'held_on', 'opens_at', 'closes_at', 'timezone', 'bays', 'minutes_per_seat', 'expected_seats',
-        'walk_in_share', 'crash_policy',
+        'walk_in_share', 'practice_copy_id', 'crash_policy',
     ];
 
     /** @return array<string, list<mixed>> */
@@ -45,6 +45,10 @@ final class EventRequest extends FormRequest
             'expected_seats' => ['nullable', 'integer', 'between:0,5000'],
             'walk_in_share' => ['nullable', 'integer', 'between:0,100'],
             'practice' => ['required', Rule::enum(PracticeCode::class)],
+            'practice_copy_id' => [
+                'bail', 'nullable', 'integer', 'between:1,9223372036854775807',
+                Rule::exists('practice_copies', 'id')->where('base', $this->string('practice')->toString()),
+            ],
             'crash_policy' => ['required', Rule::in(CrashPolicy::allowed($this->enum('practice', PracticeCode::class)))],
             'second_signer' => ['nullable', 'boolean'],
             'law' => ['nullable', 'array'],
@@ -89,6 +93,7 @@ final class EventRequest extends FormRequest
             'expected_seats' => $this->filled('expected_seats') ? $this->integer('expected_seats') : null,
             'walk_in_share' => $this->filled('walk_in_share') ? $this->integer('walk_in_share') : 30,
             'practice' => $text('practice'),
+            'practice_copy_id' => $text('practice_copy_id') === null ? null : $this->integer('practice_copy_id'),
             'crash_policy' => $text('crash_policy'),
             'second_signer' => $this->boolean('second_signer'),
             'law_rear_facing_until_unit' => $law[LawFigure::RearWeight->value] === null ? null : $unit->symbol(),

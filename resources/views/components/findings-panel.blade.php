@@ -84,6 +84,7 @@
                 href="{{ route('visits.car', $page->check->visit_id) }}">{{ __('visits.car.title') }}</a> · <a
                 href="{{ route('visits.sheet', $page->check->visit_id) }}">{{ __('sheet.title') }}</a> · <a href="{{ $page->address('log')
                     }}">{{ __('checks.log.title') }}</a> · <a href="{{ $page->address('case') }}">{{ __('checks.case_file') }}</a> · <a
+                href="{{ $page->address('practices') }}" data-practices>{{ __('own_practice.compare.short') }}</a> · <a
                 href="{{ route('calculators.show', ['flight', 'check' => $page->check->id]) }}" data-flight>{{ __('flight.title') }}</a>
             <button type="button" class="plain" data-show-keys hidden>{{ __('checks.keys.title') }} <kbd>?</kbd></button>
         </p>

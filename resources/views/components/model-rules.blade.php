@@ -1,3 +1,4 @@
+@use('App\Catalogue\Notation')
 @props(['heading', 'fields', 'typed'])
 <section class="card-work">
     <h2>{{ $heading }}</h2>
@@ -6,7 +7,7 @@
             @isset($typed[$field->path])
                 <div data-rule-of="{{ $field->path }}">
                     <dt>@tell($field->label)</dt>
-                    <dd>@tell($field->kind->isChosen() ? $field->answer($typed[$field->path]) : $typed[$field->path])</dd>
+                    <dd>@tell($field->kind->isChosen() ? $field->answer($typed[$field->path]) : Notation::told($typed[$field->path]))</dd>
                 </div>
             @endisset
         @endforeach

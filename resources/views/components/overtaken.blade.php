@@ -1,3 +1,4 @@
+@use('App\Catalogue\Notation')
 @props(['overtaken'])
 <div class="notice problem" role="alert" data-overtaken="{{ $overtaken['newer']->version }}">
     <p>{{ __('catalogue.overtaken', ['n' => $overtaken['newer']->version, 'model' => $overtaken['newer']->title()]) }} <a
@@ -8,10 +9,11 @@
             <div class="choices">
                 <label class="choice tick"><input type="radio" form="model-form" name="take[{{ $line['key'] }}]" value="mine"
                         @checked($line['changed'])> <span>{{ __('catalogue.mine', [
-                            'value' => $line['mine'] === '' ? __('catalogue.not_said') : $line['mine']]) }}</span></label>
+                            'value' => $line['mine'] === '' ? __('catalogue.not_said') : Notation::told($line['mine'])]) }}</span></label>
                 <label class="choice tick"><input type="radio" form="model-form" name="take[{{ $line['key'] }}]" value="theirs"
                         @checked(! $line['changed'])> <span>{{ __('catalogue.theirs', ['n' => $overtaken['newer']->version,
-                            'value' => $line['theirs'] === '' ? __('catalogue.not_said') : $line['theirs']]) }}</span></label>
+                            'value' => $line['theirs'] === ''
+                                ? __('catalogue.not_said') : Notation::told($line['theirs'])]) }}</span></label>
             </div>
         </fieldset>
     @endforeach

@@ -49,6 +49,10 @@
                     @endif
                 </section>
             </div>
+            @if ($page->isBegun())
+                <p><a class="quiet" href="{{ $page->address('calculators.practices') }}" data-practices>{{
+                    __('own_practice.compare.short') }}</a></p>
+            @endif
             @if ($page->isBegun() && $page->check === null)
                 <details class="card-work panel" @if ($errors->any()) open @endif>
                     <summary>{{ __('calculators.make_check') }}</summary>
