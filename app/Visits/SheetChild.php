@@ -8,9 +8,11 @@ use App\Checks\FindingCard;
 use App\Checks\JudgedCheck;
 use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Assessment;
+use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Card\EveryRide;
 use MintBuckle\Core\Card\InstallationCard;
+use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\CaseFile;
 use MintBuckle\Core\Facts\Handover;
 use MintBuckle\Core\Finding\Finding;
@@ -18,7 +20,13 @@ use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\FactLog;
+use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\Withdrawn;
+use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Teaching\Condition;
+use MintBuckle\Core\Teaching\DoneRight;
+use MintBuckle\Core\Teaching\NextStep;
+use MintBuckle\Core\Teaching\WhatNext;
 use MintBuckle\Core\Telling\Keeping;
 use MintBuckle\Core\Telling\Listing;
 use MintBuckle\Core\Telling\ListingKind;
@@ -29,6 +37,7 @@ final readonly class SheetChild
 {
     /**
      * @param Listing $facts the child and its seat in one line
+     * @param list<Message> $right what the family already did right
      * @param list<SheetLine> $open still to be put right, or to be known
      * @param int $unanswered how many things nobody has looked at
      * @param list<SheetLine> $corrected found open, and put right
@@ -37,6 +46,7 @@ final readonly class SheetChild
      * @param Message|null $notice what the steps do not follow, or lack
      * @param list<Message> $everyRide none where no child may ride in it
      * @param list<array{Message, Message}> $dates what happens when, in the order in which it comes
+     * @param list<array{title: Message, when: Message, why: list<Message>}> $next what changes as the child grows
      * @param Message $by who signed
      * @param Message|null $withdrawn what became of the seat that is not used any more; null: nobody said, or it is used
      */
@@ -44,6 +54,7 @@ final readonly class SheetChild
         public string $letter,
         public Verdict $verdict,
         public Listing $facts,
+        public array $right,
         public array $open,
         public int $unanswered,
         public array $corrected,
@@ -52,6 +63,7 @@ final readonly class SheetChild
         public ?Message $notice,
         public array $everyRide,
         public array $dates,
+        public array $next,
         public Message $by,
         public ?Message $withdrawn,
     ) {}
@@ -82,6 +94,7 @@ final readonly class SheetChild
             $judged->check->letter,
             $left->verdict,
             self::facts($case, $left),
+            self::right($judged),
             $lines(static fn(Finding $f): bool => $f->severity !== Severity::Advise),
             count($left->questions),
             array_map(static fn(Finding $f): SheetLine => SheetLine::of($f), $judged->corrected),
@@ -92,6 +105,7 @@ final readonly class SheetChild
             $mayRide ? InstallationCard::notice($left->situation) : null,
             $mayRide ? EveryRide::of($left->situation) : [],
             SheetDates::of($left),
+            $mayRide ? self::next($left->situation) : [],
             self::by($case->handover ?? new Handover(), $names),
             self::becameOf($facts),
         );
@@ -107,6 +121,7 @@ final readonly class SheetChild
             'letter' => $this->letter,
             'verdict' => $this->verdict->value,
             'facts' => Keeping::toJson($this->facts),
+            'right' => array_map($told, $this->right),
             'open' => array_map($line, $this->open),
             'unanswered' => $this->unanswered,
             'corrected' => array_map($line, $this->corrected),
@@ -115,6 +130,11 @@ final readonly class SheetChild
             'notice' => Keeping::toJson($this->notice),
             'every_ride' => array_map($told, $this->everyRide),
             'dates' => array_map(static fn(array $date): array => array_map($told, $date), $this->dates),
+            'next' => array_map(static fn(array $step): array => [
+                'title' => $told($step['title']),
+                'when' => $told($step['when']),
+                'why' => array_map($told, $step['why']),
+            ], $this->next),
             'by' => Keeping::toJson($this->by),
             'withdrawn' => Keeping::toJson($this->withdrawn),
         ];
@@ -132,6 +152,7 @@ final readonly class SheetChild
             $text('letter'),
             Verdict::tryFrom($text('verdict')) ?? Verdict::NotFinished,
             $facts instanceof Listing ? $facts : Listing::names([]),
+            Kept::messages($kept['right'] ?? null),
             $lines('open'),
             is_int($kept['unanswered'] ?? null) ? $kept['unanswered'] : 0,
             $lines('corrected'),
@@ -142,6 +163,14 @@ final readonly class SheetChild
             array_map(
                 static fn(array $date): array => [Kept::message($date[0] ?? null), Kept::message($date[1] ?? null)],
                 array_values(array_filter($list('dates'), is_array(...))),
+            ),
+            array_map(
+                static fn(array $step): array => [
+                    'title' => Kept::message($step['title'] ?? null),
+                    'when' => Kept::message($step['when'] ?? null),
+                    'why' => Kept::messages($step['why'] ?? null),
+                ],
+                array_values(array_filter($list('next'), is_array(...))),
             ),
             Kept::message($kept['by'] ?? null),
             isset($kept['withdrawn']) ? Kept::message($kept['withdrawn']) : null,
@@ -154,6 +183,31 @@ final readonly class SheetChild
         $latest = $facts->latest(AnnotationKind::Declined->key(FindingCard::subject($finding)));
 
         return $latest?->value() === true ? $latest->note ?? '' : null;
+    }
+
+    /** @return list<Message> */
+    private static function right(JudgedCheck $judged): array
+    {
+        $found = $judged->check->caseOf(InspectionPhase::Found);
+
+        return DoneRight::of(
+            Assessor::assess($found->case, Rulebook::current(), $judged->check->visit->event->ownPractice()),
+            $found->raw,
+        );
+    }
+
+    /** @return list<array{title: Message, when: Message, why: list<Message>}> as the sheet and the card tell it */
+    public static function next(AssessmentContext $leaving): array
+    {
+        return array_map(static fn(NextStep $step): array => [
+            'title' => $step->title(),
+            'when' => $step->when(),
+            'why' => [
+                $step->reason(),
+                ...array_map(static fn(Condition $condition): Message => $condition->told(), $step->conditions),
+                ...($step->hasGap() ? [new Message('teaching.gap')] : []),
+            ],
+        ], WhatNext::of($leaving));
     }
 
     private static function becameOf(FactLog $facts): ?Message

@@ -36,8 +36,8 @@ return [
     'short' => 'Sheet',
     'left_at' => 'The family left at {time}.',
     'left_open' => 'You left with something open',
-    'manuals' => 'Read the seat’s and the vehicle’s manuals and keep the seat’s with it. Nothing loose in the car; everyone buckled; the '
-        . 'back row until 13.',
+    'manuals' => 'Read the seat’s and the vehicle’s manuals and keep the seat’s with it. Nothing loose in the car; everyone buckled; '
+        . 'the back row until 13.',
     'questions' => 'Questions?',
     'ask' => 'Ask a certified child passenger safety technician, or the seat’s maker with the model number and make date.',
     'fine' => 'This sheet says what was seen on the day. The seat’s and the vehicle’s instructions and the law come first, and the seat '
@@ -48,4 +48,6 @@ return [
         'taken' => 'taken away by the event',
         'kept' => 'kept by the family, not to be used',
     ],
+    'right' => 'What you already did right',
+    'next' => 'What comes next',
 ];

@@ -49,4 +49,6 @@ return [
         'taken' => 'se lo llevó el evento',
         'kept' => 'lo conserva la familia, sin usarlo',
     ],
+    'right' => 'Lo que usted ya hizo bien',
+    'next' => 'Lo que viene después',
 ];

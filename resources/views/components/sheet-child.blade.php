@@ -8,6 +8,14 @@
             <p>@tell($child->facts)</p>
         </div>
     </header>
+    @if ($child->right !== [])
+        <h3>{{ __('sheet.right') }}</h3>
+        <ul data-right>
+            @foreach ($child->right as $line)
+                <li>@says($line)</li>
+            @endforeach
+        </ul>
+    @endif
     @if ($child->open !== [] || $child->unanswered > 0)
         <h3>{{ __('sheet.before') }}</h3>
         <ul>
@@ -71,5 +79,6 @@
             @endforeach
         </ul>
     @endif
+    <x-what-next :next="$child->next" />
     <p class="fine">@says($child->by)</p>
 </section>
