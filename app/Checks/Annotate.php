@@ -15,7 +15,10 @@ final readonly class Annotate
 {
     public function __construct(private ClockInterface $clock) {}
 
-    /** @throws UnreadableAnswer when the family has left, or declines without a reason */
+    /**
+     * @param string|null $value what is kept where it holds; null: that it does
+     * @throws UnreadableAnswer when the family has left, or declines without a reason
+     */
     public function __invoke(
         Check $check,
         InspectionPhase $phase,
@@ -25,12 +28,14 @@ final readonly class Annotate
         bool $holds,
         ?string $reason,
         User $author,
+        ?string $value = null,
     ): void {
         if ($beside === AnnotationKind::Declined && $holds && $reason === null) {
             throw UnreadableAnswer::because('why_declined');
         }
-        OpenCheck::write($check, function (Check $check) use ($phase, $id, $beside, $subject, $holds, $reason, $author): void {
-            NoteFact::append($check, $id, $phase, $beside->key($subject), $holds ?: null, $author, $this->clock->now(), $reason);
+        OpenCheck::write($check, function (Check $check) use ($phase, $id, $beside, $subject, $holds, $reason, $author, $value): void {
+            $kept = $holds ? $value ?? true : null;
+            NoteFact::append($check, $id, $phase, $beside->key($subject), $kept, $author, $this->clock->now(), $reason);
         });
     }
 }

@@ -267,6 +267,14 @@ final readonly class CheckPage
         return $this->check->photosOf(PhotoOf::at($this->station));
     }
 
+    /** When what is typed in from paper was seen, by the event's clock; null: it is entered as it is seen. */
+    public function seenAt(): ?string
+    {
+        $seen = SeenAt::of($this->check);
+
+        return $seen === null ? null : $this->check->visit->event->clock($seen);
+    }
+
     /** @return list<array{name: string, essential: bool}> that came with a seat of this model, as its catalogue entry says */
     public function modelParts(): array
     {

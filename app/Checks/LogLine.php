@@ -78,6 +78,12 @@ final readonly class LogLine
         );
     }
 
+    /** Whether it was typed in later than it was seen, from paper. */
+    public function seenEarlier(): bool
+    {
+        return $this->fact !== null && $this->fact->observed_at->diffInSeconds($this->fact->recorded_at) >= 60;
+    }
+
     /** What was noted beside it: why a family left, in the reader's language; anything else as it was written. */
     public function note(): Message|string|null
     {

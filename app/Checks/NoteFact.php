@@ -38,7 +38,7 @@ final readonly class NoteFact
             'phase' => $phase->value,
             'key' => $key,
             'value' => json_encode($value, JSON_THROW_ON_ERROR),
-            'observed_at' => $when,
+            'observed_at' => SeenAt::of($check) ?? $when,
             'recorded_at' => $when,
             'recorded_by' => $author->id,
             'note' => $note,

@@ -19,7 +19,7 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class RecordFact
 {
-    public function __construct(private ClockInterface $clock) {}
+    public function __construct(private ClockInterface $clock, private Judge $judge) {}
 
     /**
      * @param array<array-key, mixed> $posted
@@ -51,6 +51,9 @@ final readonly class RecordFact
         if ($phase === InspectionPhase::Found && str_starts_with($key, 'handover')) {
             throw UnreadableAnswer::because('handover_later');
         }
+        if ($key === 'handover.shown_back' && ($posted['answer'] ?? null) === 'yes') {
+            $this->mustBeShownBack($check);
+        }
         $before = $askable->kind->isAddedTo() ? CasePath::get($check->caseOf($phase)->raw, $key) : null;
         NoteFact::append(
             $check,
@@ -64,6 +67,21 @@ final readonly class RecordFact
             posted: $posted,
         );
         self::mustMakeSense($check, $phase, $key);
+    }
+
+    /**
+     * Once the family has begun with the card, each who installs the seat at home must have done every step of it alone.
+     *
+     * @throws UnreadableAnswer
+     */
+    private function mustBeShownBack(Check $check): void
+    {
+        $left = $check->caseOf(InspectionPhase::Left);
+        $card = $this->judge->check($check, InspectionPhase::Left)->computed()->card ?? [];
+        $shown = CardPage::shownBack($check, $card, $left->facts);
+        if ($shown->isBegun() && ! $shown->isDone()) {
+            throw UnreadableAnswer::because('shown_alone');
+        }
     }
 
     /** The core's own reader sees the case with the new fact in it; what it refuses is not kept, since this ends the transaction. */

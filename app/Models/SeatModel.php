@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Organisations\CurrentOrganisation;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Cache;
 use MintBuckle\Core\Catalogue\AboutModel;
@@ -80,6 +81,28 @@ final class SeatModel extends Model
         );
 
         return $names;
+    }
+
+    /**
+     * Models in use whose title has these words, of a maker first; so many of however many there are.
+     *
+     * @param list<int> $always numbers of those that come whatever the words
+     * @return Collection<int, self>
+     */
+    public static function found(string $words, int $most, ?string $maker = null, array $always = []): Collection
+    {
+        $has = Folded::search($words);
+        $found = array_values(array_filter(
+            self::names(),
+            static fn(object $one): bool => in_array($one->id, $always, true) || $has($one->folded),
+        ));
+        usort($found, static fn(object $a, object $b): int => [
+            ! in_array($a->id, $always, true), $a->maker !== $maker, $a->maker, $a->model,
+        ] <=> [! in_array($b->id, $always, true), $b->maker !== $maker, $b->maker, $b->model]);
+        $ids = array_column(array_slice($found, 0, $most), 'id');
+        $order = array_flip($ids);
+
+        return self::query()->whereKey($ids)->get()->sortBy(static fn(self $one): int => $order[$one->id])->values();
     }
 
     /**

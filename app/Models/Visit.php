@@ -28,6 +28,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CarbonImmutable|null $left_at
  * @property int $received_by
  * @property string $language that the family reads
+ * @property int $adults who will install the seats at home
  * @property string|null $left_because
  * @property int|null $left_seen_by
  * @property User|null $leftSeenBy
@@ -50,6 +51,7 @@ final class Visit extends Model
         'left_at',
         'received_by',
         'language',
+        'adults',
         'left_because',
         'left_seen_by',
     ];

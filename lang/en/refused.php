@@ -153,4 +153,5 @@ return [
         'not_text' => 'This line is no readable text.',
         'too_many' => 'The file has too many lines. Split it.',
     ],
+    'shown_alone' => 'Not every adult who installs it at home has done every step alone yet. The card shows which.',
 ];

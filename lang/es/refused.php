@@ -153,4 +153,5 @@ return [
         'not_text' => 'Esta línea no es texto legible.',
         'too_many' => 'El archivo tiene demasiadas líneas. Divídalo.',
     ],
+    'shown_alone' => 'No todos los adultos que lo instalarán en casa han hecho ya cada paso sin ayuda. La tarjeta muestra cuáles.',
 ];

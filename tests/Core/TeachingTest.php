@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use MintBuckle\Core\Calendar\PartialDate;
-use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Growth\OutgrowForecast;
@@ -135,13 +134,12 @@ final class TeachingTest extends TestCase
 
     public function testWhatWasRightIsSaidFirst(): void
     {
-        $keys = static fn(string $name, array $changes = []): array => array_map(static fn(Message $m): string => $m->key, DoneRight::of(Cases::assess($name, $changes), Cases::json($name, $changes)));
-        self::assertSame(['teaching.right.rear', 'teaching.right.back_row', 'teaching.right.held', 'teaching.right.straps', 'teaching.right.snug', 'teaching.right.clip'], $keys(Cases::REAR));
-        self::assertNotContains('teaching.right.held', $keys(Cases::REAR, ['setup.movement.side' => Cases::q(2, 'in')]));
-        self::assertNotContains('teaching.right.snug', $keys(Cases::REAR, ['setup.harness.tightness.passes' => false]));
-        self::assertNotContains('teaching.right.clip', $keys(Cases::REAR, ['setup.harness.clip' => 'low']));
-        self::assertNotContains('teaching.right.straps', $keys(Cases::REAR, ['setup.harness.slot' => 5, 'setup.harness.strap' => null]));
-        self::assertNotContains('teaching.right.tether', $keys(Cases::FORWARD, ['setup.tether.used' => false]));
+        self::assertSame(['teaching.right.rear', 'teaching.right.back_row', 'teaching.right.held', 'teaching.right.straps', 'teaching.right.snug', 'teaching.right.clip'], self::right(Cases::REAR));
+        self::assertNotContains('teaching.right.held', self::right(Cases::REAR, ['setup.movement.side' => Cases::q(2, 'in')]));
+        self::assertNotContains('teaching.right.snug', self::right(Cases::REAR, ['setup.harness.tightness.passes' => false]));
+        self::assertNotContains('teaching.right.clip', self::right(Cases::REAR, ['setup.harness.clip' => 'low']));
+        self::assertNotContains('teaching.right.straps', self::right(Cases::REAR, ['setup.harness.slot' => 5, 'setup.harness.strap' => null]));
+        self::assertNotContains('teaching.right.tether', self::right(Cases::FORWARD, ['setup.tether.used' => false]));
         self::assertSame([], DoneRight::of(Cases::assess(Cases::REAR, ['setup' => null]), new stdClass()));
         // Nothing that a finding speaks against is praised.
         $generated = new Generated(1908);
@@ -155,5 +153,14 @@ final class TeachingTest extends TestCase
                 }
             }
         }
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     * @return list<string>
+     */
+    private static function right(string $name, array $changes = []): array
+    {
+        return array_map(static fn(Message $m): string => $m->key, DoneRight::of(Cases::assess($name, $changes), Cases::json($name, $changes)));
     }
 }

@@ -95,7 +95,7 @@ final class LanguagesTest extends FeatureTestCase
     {
         $check = self::check(3);
         $check->visit->update(['language' => 'es']);
-        $this->signedIn()->get("/checks/{$check->id}/card/family")->assertSee('Back to the check')->assertSee('<div lang="es">', false)->assertSee('Hecho')->assertDontSee('Sit the child in');
+        $this->signedIn()->get("/checks/{$check->id}/card/family")->assertSee('Back to the check')->assertSee('<div lang="es">', false)->assertSee('Sin ayuda')->assertDontSee('Sit the child in');
         $this->get("/checks/{$check->id}/card/technician")->assertSee('<div lang="en">', false)->assertSee('Sit the child in');
     }
 

@@ -107,6 +107,24 @@ final class SeatsTest extends FeatureTestCase
         $this->get('/seats?q=zedwick&page=2')->assertSee('data-model="Z-030"', false)->assertSee('no limits entered');
     }
 
+    /** Of a large catalogue a few letters find the one, wherever a model is chosen. */
+    public function testALargeCatalogueIsSearchedNotListed(): void
+    {
+        $rules = SeatModel::query()->where('model', 'OM-220')->sole()->rules;
+        SeatModel::query()->insert(array_map(static fn(int $n): array => ['maker' => 'Zedwick', 'model' => sprintf('Z-%03d', $n), 'kind' => 'convertible', 'rules' => json_encode(['maker' => 'Zedwick', 'model' => sprintf('Z-%03d', $n)] + (array) $rules), 'version' => 1, 'created_at' => now(), 'updated_at' => now()], range(1, 200)));
+        SeatModel::forgetNames();
+        $check = self::check(7);
+        $this->signedIn()->get("/checks/{$check->id}/seat?q=z042")->assertOk()->assertSee('data-model="Z-042"', false)->assertDontSee('data-model="Z-043"', false);
+        $this->get("/checks/{$check->id}/seat")->assertSee('data-model="BH-3"', false)->assertDontSee('data-model="Z-043"', false);
+        $this->get("/checks/{$check->id}/instead?q=z04")->assertOk()->assertSee('name="q"', false);
+        $this->get('/calculators/modes?model=z042')->assertOk()->assertSee('Z-042')->assertDontSee('Z-043');
+        $id = SeatModel::query()->where('model', 'Z-044')->sole()->id;
+        $this->get("/calculators/modes?model=z042&f[own.model][answer]={$id}")->assertOk()->assertSee('Z-044');
+        $this->get('/calculators/modes?model[]=x')->assertOk();
+        $this->post("/checks/{$check->id}/seat", ['model' => $id])->assertRedirect();
+        self::assertSame('Z-044', $check->refresh()->model);
+    }
+
     public function testPartsOfTheModelAreTickedAtHistoryAndTheSeatIsRegisteredInOnePress(): void
     {
         $check = self::check(7);

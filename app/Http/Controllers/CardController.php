@@ -10,6 +10,7 @@ use App\Checks\Judge;
 use App\Checks\StepPerformer;
 use App\Checks\UnreadableAnswer;
 use App\Http\Requests\BesideRequest;
+use App\Http\Requests\PlainRequest;
 use App\Models\Check;
 use App\Units;
 use Illuminate\Contracts\View\View;
@@ -20,7 +21,9 @@ use MintBuckle\Core\Record\InspectionPhase;
 
 final readonly class CardController
 {
-    public function show(Check $check, StepPerformer $performer, Units $units, Judge $judge): View
+    private const MOST_ADULTS = 4;
+
+    public function show(PlainRequest $request, Check $check, StepPerformer $performer, Units $units, Judge $judge): View
     {
         $check->load('visit.event.recallList');
 
@@ -32,6 +35,7 @@ final readonly class CardController
                     $performer,
                     $units,
                     is_string($problem = session('problem')) ? $problem : null,
+                    max(1, min(self::MOST_ADULTS, $request->integer('adult'))),
                 ),
             ],
         );
@@ -56,20 +60,28 @@ final readonly class CardController
                 $request->holds(),
                 null,
                 $request->author(),
+                $request->how()?->value,
             );
         } catch (UnreadableAnswer $e) {
             $problem = $e->getMessage();
         }
 
         if (! $request->hasHeader('HX-Request')) {
-            return redirect()->route('checks.card', [$check->id, $performer->value])->with('problem', $problem);
+            return redirect()->route('checks.card', [$check->id, $performer->value, 'adult' => $request->adult()])
+                ->with('problem', $problem);
         }
         $check->load('visit.event.recallList');
 
         return response(
             view(
                 'pages.checks.card',
-                ['page' => new CardPage($judge->of($check, InspectionPhase::Left), $performer, $units, $problem)],
+                ['page' => new CardPage(
+                    $judge->of($check, InspectionPhase::Left),
+                    $performer,
+                    $units,
+                    $problem,
+                    $request->adult(),
+                )],
             )->fragment('card'),
             $problem === null ? 200 : 422,
         );

@@ -17,12 +17,14 @@ use MintBuckle\Core\Record\InspectionPhase;
 
 final readonly class SeatController
 {
+    /** More are not looked through on a phone; a few letters find the one. */
+    private const MOST = 30;
+
     public function show(PlainRequest $request, Check $check): View
     {
         $check->load('visit.event.recallList');
         $seat = $check->caseOf(InspectionPhase::Left)->case->seat;
         $words = $request->string('q')->trim()->toString();
-        $models = SeatModel::inUse()->get()->filter(static fn(SeatModel $m): bool => $m->hasWords($words));
 
         return view(
             'pages.checks.seat',
@@ -30,7 +32,7 @@ final readonly class SeatController
                 'check' => $check,
                 'seat' => $seat,
                 'words' => $words,
-                'models' => $models->sortBy(static fn(SeatModel $m): int => $m->maker === $seat?->maker ? 0 : 1)->values(),
+                'models' => SeatModel::found($words, self::MOST, $seat?->maker),
             ],
         );
     }

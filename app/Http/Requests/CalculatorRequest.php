@@ -31,7 +31,11 @@ final class CalculatorRequest extends FormRequest
     {
         return new CalculatorPage(
             $calculator,
-            ModelsToChoose::in($calculator),
+            ModelsToChoose::in(
+                $calculator,
+                $this->string('model')->trim()->toString(),
+                data_get($this->query('f'), ['own.model', 'answer']),
+            ),
             (array) $this->query('f', []),
             Units::remembered($this->cookie(Units::COOKIE)),
             $this->check()?->visit->event ?? CheckupEvent::current()->load('recallList'),

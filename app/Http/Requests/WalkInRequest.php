@@ -51,7 +51,7 @@ final class WalkInRequest extends FormRequest
     {
         $page = new CalculatorPage(
             $calculator,
-            ModelsToChoose::in($calculator),
+            ModelsToChoose::in($calculator, '', data_get($this->input('f'), ['own.model', 'answer'])),
             (array) $this->input('f', []),
             Units::remembered($this->cookie(Units::COOKIE)),
             $this->event(),

@@ -20,6 +20,7 @@
         @if ($page->signed)
             <p class="notice">{{ __('checks.signed') }}</p>
         @endif
+        <x-paper-note :page="$page" />
         @if ($page->problemElsewhere() !== null)
             <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} {{ __('common.unchanged') }}</p>
         @endif
@@ -76,6 +77,9 @@
             <x-register-seat :page="$page" :seat="$page->case->seat" />
         @endif
         <x-station-help :page="$page" :situation="$page->situation" />
+        @if ($page->station === Station::Label && !$page->signed && $page->seenAt() === null)
+            <x-paper-begin :page="$page" />
+        @endif
         <x-station-steps :page="$page" />
     </section>
     <x-findings-panel :page="$page" :verdict="$page->assessment->verdict" />

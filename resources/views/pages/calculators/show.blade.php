@@ -1,3 +1,4 @@
+@use('App\Calculators\ModelsToChoose')
 @use('App\Checks\FieldName')
 @use('MintBuckle\Core\Telling\Listing')
 @use('App\Words\Telling')
@@ -21,6 +22,11 @@
                     hx-swap="morph:outerHTML" hx-push-url="true">
                     @if ($page->check !== null)
                         <input type="hidden" name="check" value="{{ $page->check->id }}">
+                    @endif
+                    @if ($page->calculator->asksModel() && ModelsToChoose::isSearched())
+                        <div class="field"><label for="model">{{ __('catalogue.search_short') }}</label><input id="model" type="search"
+                                name="model" value="{{ is_string(request('model')) ? request('model') : '' }}" autocomplete="off"
+                                placeholder="{{ __('catalogue.search_short_example') }}"></div>
                     @endif
                     @foreach ($page->parts() as $part => $fields)
                         @if ($part !== '')

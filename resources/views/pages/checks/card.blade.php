@@ -21,6 +21,9 @@
                         ? 'handover'
                         : 'secure']) }}">{{ __('checks.back') }}</a>
             </div>
+            @if ($page->performer === StepPerformer::Family && !$page->signed)
+                <x-card-adults :page="$page" />
+            @endif
             @if ($page->problem !== null)
                 <p class="notice problem" role="alert">{{ $page->problem }}</p>
             @endif
@@ -62,8 +65,7 @@
                                     @csrf
                                     <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input
                                         type="hidden" name="phase" value="left"><input type="hidden" name="subject"
-                                        value="{{ $step['subject'] }}"><input type="hidden" name="holds"
-                                        value="{{ $step['done'] ? '0' : '1' }}">
+                                        value="{{ $step['subject'] }}"><input type="hidden" name="adult" value="{{ $page->adult }}">
                                     <p class="card-step"><span class="step-number" aria-hidden="true">{{ $step['number'] }}</span>
                                         @says($step['step']->step())</p>
                                     <p class="card-check">@says($step['step']->check())
@@ -71,15 +73,22 @@
                                             @says($step['step']->notice)
                                         @endif
                                     </p>
-                                    <button @class(['press' => !$step['done'], 'quiet' => $step['done']]) @disabled($page->signed)
-                                        aria-label="{{ __('checks.card.press', ['step' => $step['number'], 'done' => $step['done']]) }}">{{
-                                            __($step['done'] ? 'checks.card.done_mark' : 'checks.card.done') }}</button>
+                                    @if ($page->performer === StepPerformer::Family)
+                                        <x-card-how :step="$step" :signed="$page->signed" />
+                                    @else
+                                        <button @class(['press' => !$step['done'], 'quiet' => $step['done']]) @disabled($page->signed)
+                                            name="holds" value="{{ $step['done'] ? '0' : '1' }}"
+                                            aria-label="{{ __('checks.card.press', ['step' => $step['number'],
+                                                'done' => $step['done']]) }}">{{ __($step['done']
+                                                    ? 'checks.card.done_mark' : 'checks.card.done') }}</button>
+                                    @endif
                                 </form>
                             </li>
                         @endforeach
                     </ol>
-                    @if ($page->isDone() && $page->performer === StepPerformer::Family && !$page->signed)
-                        <form class="card-work shown-back" method="post" action="{{ route('facts.store', [$page->check->id, 'handover'])
+                    @if ($page->showBack->isDone() && $page->performer === StepPerformer::Family && !$page->signed)
+                        <form class="card-work shown-back" data-shown-back
+                            method="post" action="{{ route('facts.store', [$page->check->id, 'handover'])
                             }}">
                             @csrf
                             <input type="hidden" name="id" value="{{ UuidV7::generate() }}"><input type="hidden"
@@ -87,6 +96,9 @@
                             <p>{{ __('checks.card.family_done') }}</p>
                             <button class="press" name="answer" value="yes">{{ __('checks.card.shown_back') }}</button>
                         </form>
+                    @endif
+                    @if ($page->performer === StepPerformer::Family && $page->next !== [])
+                        <section class="card-work"><x-what-next :next="$page->next" /></section>
                     @endif
                     <x-steps-panel :title="__('checks.taking_out')" :steps="$page->takingOut" />
                     @if ($page->changeover)

@@ -11,6 +11,11 @@
         <p class="notice problem" role="alert">{{ session('problem') }} {{ __('common.unchanged') }}</p>
     @endif
     <p>{{ __('checks.instead.how') }}</p>
+    @if ($searched)
+        <form method="get" role="search" class="entry search"><label class="visually-hidden" for="q">{{ __('catalogue.search_short')
+            }}</label><input id="q" type="search" name="q" value="{{ $words }}"
+                placeholder="{{ __('catalogue.search_short_example') }}"><button class="keep">{{ __('common.look') }}</button></form>
+    @endif
     <ul class="calculators">
         @forelse ($page->seats as $seat)
             <li>

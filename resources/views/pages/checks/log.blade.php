@@ -19,7 +19,12 @@
         <tbody>
             @foreach ($page->lines as $line)
                 <tr @class(['taken-back' => $line->takenBack || $line->takesBack]) data-log="{{ $line->fact?->key }}">
-                    <td>{{ $line->fact === null ? '' : $page->check->visit->event->clock($line->fact->recorded_at, 'H:i:s') }}</td>
+                    <td>{{ $line->fact === null ? '' : $page->check->visit->event->clock($line->fact->recorded_at, 'H:i:s') }}
+                        @if ($line->seenEarlier())
+                            <br><small>{{ __('checks.paper.seen', ['time' => $page->check->visit->event->clock($line->fact->observed_at)])
+                                }}</small>
+                        @endif
+                    </td>
                     <td>{{ $line->fact?->author->name }}</td>
                     <td>@tell($line->fact?->phase->title())</td>
                     <td>@tell($line->what)</td>

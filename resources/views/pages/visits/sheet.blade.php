@@ -18,6 +18,7 @@
         @if ($page->visit->left_at)
             <p>{{ __('sheet.left_at', ['time' => $page->visit->event->clock($page->visit->left_at)]) }}</p>
         @else
+            <a class="quiet" href="{{ route('visits.consent', $page->visit) }}">{{ __('consent.title') }}</a>
             <a class="quiet" data-departure href="{{ route('visits.departure', $page->visit) }}">{{ __('visits.leave.title') }}</a>
         @endif
     </div>
