@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Accounts\Ability;
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AdultsController;
+use App\Http\Controllers\AmendmentController;
 use App\Http\Controllers\ArrivalRemarksController;
 use App\Http\Controllers\ArrivingLabelController;
 use App\Http\Controllers\BayController;
@@ -257,6 +258,8 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
     Route::middleware(Ability::Sign->asked())->group(static function (): void {
         Route::get('/visits/{visit}/departure', [DepartureController::class, 'show'])->name('visits.departure');
         Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->middleware('throttle:20,1');
+        Route::get('/checks/{check}/amend', [AmendmentController::class, 'show'])->name('checks.amend');
+        Route::post('/checks/{check}/amend', [AmendmentController::class, 'store']);
         Route::post('/recalls/{list}/follow-ups/{check}', [FollowUpController::class, 'update'])->name('recalls.told');
         Route::post('/bus/trips/{trip}/signature', [BusTripController::class, 'sign'])->name('bus.trips.sign');
     });

@@ -234,7 +234,7 @@ final readonly class CheckPage
         return "{$this->url}/{$what}/{$this->station->value}";
     }
 
-    /** @param 'card/technician'|'log'|'case'|'practices'|'seat'|'label'|'manual'|'instead' $what of the check */
+    /** @param 'card/technician'|'log'|'case'|'practices'|'amend'|'seat'|'label'|'manual'|'instead' $what of the check */
     public function address(string $what): string
     {
         return "{$this->url}/{$what}";

@@ -31,6 +31,7 @@ final readonly class NoteFact
         ?string $undoes = null,
         ?array $posted = null,
         bool $affirmed = false,
+        bool $amends = false,
     ): void {
         $fact = [
             'id' => $id,
@@ -44,6 +45,7 @@ final readonly class NoteFact
             'note' => $note,
             'undoes' => $undoes,
             'affirmed' => $affirmed,
+            'amends' => $amends,
             'posted' => self::inShort([$check->id, $phase->value, $key, $posted ?? $value, $note, $undoes]),
         ];
         if (Fact::rows()->insertOrIgnore($fact) === 1) {

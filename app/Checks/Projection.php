@@ -32,10 +32,18 @@ final readonly class Projection
             'made_on' => $seat?->madeOn?->__toString(),
             'place' => $left->setup?->position,
             'kit' => TakenFromKit::by($check),
-            'verdict' => $assessment->verdict,
+            'verdict' => self::signed($check)?->worse($assessment->verdict) ?? $assessment->verdict,
             'judged_by' => $assessment->rulebook,
             'is_left_begun' => $check->isBegun(InspectionPhase::Left),
         ])->save();
+    }
+
+    /** What was signed, which nothing that comes later makes better: neither an amendment nor a newer edition of the rules. */
+    private static function signed(Check $check): ?Verdict
+    {
+        $kept = $check->signed_at === null ? null : $check->assessment['verdict'] ?? null;
+
+        return Verdict::tryFrom(is_string($kept) ? $kept : '');
     }
 
     /** Judges anew whatever of an event was judged by nobody, or by another edition of the rulebook. */

@@ -30,6 +30,7 @@ use MintBuckle\Core\Record\LoggedFact;
  * @property string|null $note
  * @property string|null $undoes
  * @property bool $affirmed kept with the other lines of a list of looks
+ * @property bool $amends added after the family had left
  * @property User $author
  */
 final class Fact extends Model

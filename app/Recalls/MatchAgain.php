@@ -64,6 +64,13 @@ final class MatchAgain
         });
     }
 
+    /** One check of which more was learnt, with the newest list. */
+    public function one(Check $check): void
+    {
+        $list = RecallList::query()->orderByDesc('dated')->orderByDesc('id')->value('id');
+        is_int($list) ? $this->match($list, [$check->id]) : null;
+    }
+
     /** @param list<string> $checks */
     private function match(int $listId, array $checks): void
     {

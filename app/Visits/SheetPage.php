@@ -15,6 +15,9 @@ final readonly class SheetPage
     /** @var list<SheetChild> */
     public array $children;
 
+    /** @var array<string, SheetSince|null> what was added since it was signed, by letter */
+    public array $since;
+
     /**
      * @param array<string, JudgedCheck> $judged by check
      * @param array<string, string> $names of people, by sign-in name
@@ -26,6 +29,12 @@ final readonly class SheetPage
         $this->children = array_values(
             $visit->checks->map(static fn(Check $check): SheetChild => SheetChild::of($judged[$check->id], $names))->all(),
         );
+        $since = [];
+        foreach ($judged as $one) {
+            $child = $this->children[count($since)] ?? null;
+            $since[$one->check->letter] = $child === null ? null : SheetSince::of($one, $child->verdict);
+        }
+        $this->since = $since;
     }
 
     /** Why the family left with something open. */

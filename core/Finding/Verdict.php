@@ -14,6 +14,16 @@ enum Verdict: string
     case NotFinished = 'not_finished';
     case GoodToRide = 'good_to_ride';
 
+    public function isWorseThan(self $other): bool
+    {
+        return array_search($this, self::cases(), true) < array_search($other, self::cases(), true);
+    }
+
+    public function worse(self $other): self
+    {
+        return $this->isWorseThan($other) ? $this : $other;
+    }
+
     /**
      * The worst open finding decides; an unanswered question never lets a check finish.
      *

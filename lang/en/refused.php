@@ -154,4 +154,5 @@ return [
         'too_many' => 'The file has too many lines. Split it.',
     ],
     'shown_alone' => 'Not every adult who installs it at home has done every step alone yet. The card shows which.',
+    'amend' => ['why' => 'Say why it is added now.', 'not_signed' => 'The family has not left yet: enter it on the check.'],
 ];

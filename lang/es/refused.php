@@ -154,4 +154,5 @@ return [
         'too_many' => 'El archivo tiene demasiadas líneas. Divídalo.',
     ],
     'shown_alone' => 'No todos los adultos que lo instalarán en casa han hecho ya cada paso sin ayuda. La tarjeta muestra cuáles.',
+    'amend' => ['why' => 'Diga por qué se añade ahora.', 'not_signed' => 'La familia aún no se ha ido: anótelo en la revisión.'],
 ];

@@ -18,7 +18,11 @@
             </p>
         </header>
         @if ($page->signed)
-            <p class="notice">{{ __('checks.signed') }}</p>
+            <p class="notice">{{ __('checks.signed') }}
+                @can('sign')
+                    <a href="{{ $page->address('amend') }}" data-amend>{{ __('amend.title') }}</a>
+                @endcan
+            </p>
         @endif
         <x-paper-note :page="$page" />
         @if ($page->problemElsewhere() !== null)

@@ -31,6 +31,9 @@
                     <td>@tell($line->value)@if ($line->takenBack)
                             ({{ __('log.taken_back') }})
                         @endif
+                        @if ($line->fact?->amends)
+                            ({{ __('amend.mark') }})
+                        @endif
                         @if ($line->fact?->affirmed)
                             ({{ __('log.affirmed') }})
                         @endif

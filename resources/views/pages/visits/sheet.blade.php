@@ -32,6 +32,7 @@
             </header>
             @foreach ($page->children as $child)
                 <x-sheet-child :child="$child" />
+                <x-amendments :since="$page->since[$child->letter]" :event="$page->visit->event" />
             @endforeach
             @if ($page->visit->left_because !== null)
                 <section class="left-open">
