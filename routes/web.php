@@ -83,6 +83,7 @@ use Illuminate\Support\Facades\Route;
 Route::patterns(
     array_fill_keys(['event', 'visit', 'model', 'list', 'import', 'layout', 'item', 'person', 'copy'], '[0-9]{1,18}')
     + ['place' => '[123][LCR]'] + array_fill_keys(['token', 'family'], '[A-Za-z0-9_-]{20,80}')
+    + ['sheet' => '[0-9a-z-]{20,120}']
     + array_fill_keys(
         ['booking', 'file', 'check', 'fact', 'photo', 'attempt', 'set', 'trip'],
         '[0-9a-fA-F]{8}(?:-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}',
@@ -118,6 +119,8 @@ Route::middleware('throttle:60,1')->group(static function (): void {
     Route::post('/welcome/{token}', [WelcomeController::class, 'store'])->name('welcome.store');
     Route::get('/family/{family}', [FamilyController::class, 'show'])->name('family');
     Route::post('/family/{family}', [FamilyController::class, 'store'])->name('family.store');
+    Route::get('/sheet/{sheet}', [SheetController::class, 'taken'])->name('sheet');
+    Route::get('/sheet/{sheet}/calendar', [SheetController::class, 'takenCalendar'])->name('sheet.calendar');
     Route::get('/change', [ChangeOfPersonController::class, 'show'])->name('change');
     Route::post('/change', [ChangeOfPersonController::class, 'store'])->name('change.store');
 });
@@ -147,7 +150,8 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::get('/search', [SearchController::class, 'index'])->name('search');
         Route::get('/kit', [KitController::class, 'show'])->name('kit');
         Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
-        Route::get('/visits/{visit}/sheet', SheetController::class)->name('visits.sheet');
+        Route::get('/visits/{visit}/sheet', [SheetController::class, 'show'])->name('visits.sheet');
+        Route::get('/visits/{visit}/calendar', [SheetController::class, 'calendar'])->name('visits.calendar');
         Route::get('/seats', [SeatModelController::class, 'index'])->name('seats.index');
         Route::get('/seats/seats.{form}', [SeatModelFileController::class, 'show'])->whereIn('form', ['csv', 'json'])->name('seats.export');
         Route::get('/seats/{model}', [SeatModelController::class, 'show'])->name('seats.show');

@@ -6,6 +6,7 @@ namespace App\Visits;
 
 use App\Checks\FindingCard;
 use App\Checks\JudgedCheck;
+use App\Models\SeatModel;
 use MintBuckle\Core\Asking\Answers;
 use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
@@ -47,6 +48,8 @@ final readonly class SheetChild
      * @param list<Message> $everyRide none where no child may ride in it
      * @param list<array{Message, Message}> $dates what happens when, in the order in which it comes
      * @param list<array{title: Message, when: Message, why: list<Message>}> $next what changes as the child grows
+     * @param list<array{day: string, what: Message}> $days the dates as days of a calendar
+     * @param array{where: string, enter: string}|null $register where it is registered and what to enter; null: it is, or nobody knows
      * @param Message $by who signed
      * @param Message|null $withdrawn what became of the seat that is not used any more; null: nobody said, or it is used
      */
@@ -64,6 +67,8 @@ final readonly class SheetChild
         public array $everyRide,
         public array $dates,
         public array $next,
+        public array $days,
+        public ?array $register,
         public Message $by,
         public ?Message $withdrawn,
     ) {}
@@ -106,6 +111,8 @@ final readonly class SheetChild
             $mayRide ? EveryRide::of($left->situation) : [],
             SheetDates::of($left),
             $mayRide ? self::next($left->situation) : [],
+            SheetDates::days($left),
+            self::register($judged, $case),
             self::by($case->handover ?? new Handover(), $names),
             self::becameOf($facts),
         );
@@ -135,6 +142,8 @@ final readonly class SheetChild
                 'when' => $told($step['when']),
                 'why' => array_map($told, $step['why']),
             ], $this->next),
+            'days' => array_map(static fn(array $one): array => ['day' => $one['day'], 'what' => $told($one['what'])], $this->days),
+            'register' => $this->register,
             'by' => Keeping::toJson($this->by),
             'withdrawn' => Keeping::toJson($this->withdrawn),
         ];
@@ -172,6 +181,14 @@ final readonly class SheetChild
                 ],
                 array_values(array_filter($list('next'), is_array(...))),
             ),
+            array_map(
+                static fn(array $one): array => [
+                    'day' => is_string($one['day'] ?? null) ? $one['day'] : '',
+                    'what' => Kept::message($one['what'] ?? null),
+                ],
+                array_values(array_filter($list('days'), is_array(...))),
+            ),
+            self::keptRegister($kept['register'] ?? null),
             Kept::message($kept['by'] ?? null),
             isset($kept['withdrawn']) ? Kept::message($kept['withdrawn']) : null,
         );
@@ -208,6 +225,33 @@ final readonly class SheetChild
                 ...($step->hasGap() ? [new Message('teaching.gap')] : []),
             ],
         ], WhatNext::of($leaving));
+    }
+
+    /** @return array{where: string, enter: string}|null */
+    private static function keptRegister(mixed $kept): ?array
+    {
+        $said = is_array($kept) ? array_filter($kept, is_string(...)) : [];
+
+        return isset($said['where'], $said['enter']) ? ['where' => $said['where'], 'enter' => $said['enter']] : null;
+    }
+
+    /** @return array{where: string, enter: string}|null */
+    private static function register(JudgedCheck $judged, CaseFile $case): ?array
+    {
+        $seat = $case->seat;
+        if ($seat === null || $seat->maker === null || $seat->registered === true || $judged->isSeatWithdrawn()) {
+            return null;
+        }
+        $about = SeatModel::known($judged->check->seat_model_id)->about ?? [];
+
+        return [
+            'where' => $about['register_at'] ?? $about['contact'] ?? $seat->maker,
+            'enter' => implode(', ', array_filter([
+                trim("{$seat->maker} {$seat->model}"),
+                $seat->serial,
+                $seat->madeOn?->__toString(),
+            ])),
+        ];
     }
 
     private static function becameOf(FactLog $facts): ?Message

@@ -15,6 +15,18 @@ final readonly class SheetDates
     /** @return list<array{Message, Message}> when, and what */
     public static function of(Assessment $left): array
     {
+        return array_map(static fn(array $date): array => [$date[1], $date[2]], self::ahead($left));
+    }
+
+    /** @return list<array{day: string, what: Message}> the same as days of a calendar; of an estimate the first of its month */
+    public static function days(Assessment $left): array
+    {
+        return array_map(static fn(array $date): array => ['day' => (string) $date[0], 'what' => $date[2]], self::ahead($left));
+    }
+
+    /** @return list<array{CalendarDate, Message, Message}> */
+    private static function ahead(Assessment $left): array
+    {
         $computed = $left->computed();
         $mode = $left->situation->mode;
         $outgrown = $computed->outgrown[$mode->value ?? '']->likely ?? null;
@@ -38,7 +50,7 @@ final readonly class SheetDates
         ));
         usort($dates, static fn(array $a, array $b): int => $a[0]->dayNumber() <=> $b[0]->dayNumber());
 
-        return array_map(static fn(array $d): array => [$d[1], $d[2]], $dates);
+        return $dates;
     }
 
     /**

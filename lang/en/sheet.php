@@ -50,4 +50,12 @@ return [
     ],
     'right' => 'What you already did right',
     'next' => 'What comes next',
+    'large_print' => 'Large print',
+    'usual_print' => 'Usual print',
+    'calendar' => 'Dates as a calendar file',
+    'register' => 'Register the seat',
+    'register_how' => 'So that a recall reaches you: {where}. What to enter: {enter}.',
+    'link' => 'This sheet on your telephone, for 60 days.',
+    'gone' => 'This link opens nothing',
+    'gone_hint' => 'It is too old, or was not copied whole. The printed sheet holds; ask whoever checked your seat.',
 ];

@@ -28,12 +28,12 @@ final class PoliciesTest extends FeatureTestCase
     private const ANSWERS_FOR = ['technician', 'senior', 'coordinator'];
 
     /** Open to people without an account: they ask for themselves who comes. */
-    private const OPEN = ['family', 'family.store', 'language', 'units', 'practice.class.show', 'practice.class.begin', 'practice.show', 'practice.look', 'practice.name', 'practice.mend', 'practice.aside', 'practice.end', 'login', 'sessions.store', 'sessions.second', 'sessions.confirm', 'welcome', 'welcome.store', 'change', 'change.store', 'GET up', 'GET {fallbackPlaceholder}', 'storage.local', 'storage.local.upload'];
+    private const OPEN = ['sheet', 'sheet.calendar', 'family', 'family.store', 'language', 'units', 'practice.class.show', 'practice.class.begin', 'practice.show', 'practice.look', 'practice.name', 'practice.mend', 'practice.aside', 'practice.end', 'login', 'sessions.store', 'sessions.second', 'sessions.confirm', 'welcome', 'welcome.store', 'change', 'change.store', 'GET up', 'GET {fallbackPlaceholder}', 'storage.local', 'storage.local.upload'];
 
     /** One's own. */
     private const OWN = ['sessions.destroy', 'account', 'account.record', 'account.export', 'account.update', 'account.second', 'account.second.confirm', 'account.second.end'];
 
-    private const READ = ['event', 'events.index', 'events.choose', 'event.live', 'kit', 'search', 'visits.car', 'visits.sheet', 'seats.index', 'seats.export', 'seats.show', 'stand-ins.labels', 'stand-ins.manual', 'recalls', 'recalls.export', 'handbook', 'bus.index', 'bus.vest', 'bus.trips', 'bus.trips.show', 'checks.case', 'checks.practices', 'calculators.practices', 'practices.file', 'practices.compare', 'checks.log', 'photos.show', 'calculators.index', 'calculators.sheet', 'calculators.show', 'practice', 'practice.store', 'practice.quiz', 'practice.order', 'GET yard', 'GET shelf/{rest?}', 'GET finders/{rest?}'];
+    private const READ = ['event', 'events.index', 'events.choose', 'event.live', 'kit', 'search', 'visits.car', 'visits.sheet', 'visits.calendar', 'seats.index', 'seats.export', 'seats.show', 'stand-ins.labels', 'stand-ins.manual', 'recalls', 'recalls.export', 'handbook', 'bus.index', 'bus.vest', 'bus.trips', 'bus.trips.show', 'checks.case', 'checks.practices', 'calculators.practices', 'practices.file', 'practices.compare', 'checks.log', 'photos.show', 'calculators.index', 'calculators.sheet', 'calculators.show', 'practice', 'practice.store', 'practice.quiz', 'practice.order', 'GET yard', 'GET shelf/{rest?}', 'GET finders/{rest?}'];
 
     private const ANSWERED_FOR = ['checks.amend', 'POST checks/{check}/amend', 'visits.departure', 'POST visits/{visit}/departure', 'recalls.told', 'bus.trips.sign', 'seats.create', 'seats.store', 'seats.drawing', 'seats.import', 'seats.edit', 'seats.correct', 'recalls.imports.store', 'recalls.imports.show', 'recalls.imports.update', 'recalls.imports.destroy', 'recalls.feed', 'practice.class.create', 'practice.class.store', 'practice.class.sheet', 'practice.class.together'];
 
@@ -69,7 +69,7 @@ final class PoliciesTest extends FeatureTestCase
             'list' => (string) RecallList::query()->firstOrFail()->id, 'layout' => (string) BusLayout::query()->firstOrFail()->id,
             'trip' => BusTrip::query()->firstOrFail()->id, 'fact' => $check->facts()->firstOrFail()->id, 'person' => (string) User::query()->where('login', 'odalys')->firstOrFail()->id,
             'copy' => (string) PracticeCopy::query()->create(['name' => 'harbour', 'base' => 'us', 'figures' => [], 'sources' => [], 'kept_by' => User::query()->firstOrFail()->id])->id, 'place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'rest' => '',
-            'attempt' => (string) Str::uuid(), 'set' => (string) Str::uuid(), 'photo' => (string) (Photo::query()->first()->id ?? Str::uuid()), 'import' => '1', 'item' => '0', 'token' => str_repeat('x', 43), 'family' => str_repeat('x', 32), 'booking' => (string) (Booking::query()->first()->id ?? Str::uuid()), 'file' => (string) Str::uuid(),
+            'attempt' => (string) Str::uuid(), 'set' => (string) Str::uuid(), 'photo' => (string) (Photo::query()->first()->id ?? Str::uuid()), 'import' => '1', 'item' => '0', 'token' => str_repeat('x', 43), 'family' => str_repeat('x', 32), 'sheet' => str_repeat('x', 32), 'booking' => (string) (Booking::query()->first()->id ?? Str::uuid()), 'file' => (string) Str::uuid(),
         ];
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {

@@ -9,6 +9,7 @@ use App\Accounts\SecondFactor;
 use App\Bookings\FamilyLink;
 use App\Organisations\CurrentOrganisation;
 use App\Organisations\Door;
+use App\Visits\SheetLink;
 use Closure;
 use Illuminate\Auth\Recaller;
 use Illuminate\Contracts\Session\Session;
@@ -43,6 +44,11 @@ final readonly class EntersOrganisation
     {
         if ($route === null || in_array('auth', $route->middleware(), true)) {
             return false;
+        }
+        $sheet = $route->parameter('sheet');
+        $opens = is_string($sheet) ? resolve(SheetLink::class)->read($sheet) : null;
+        if ($opens !== null) {
+            return $this->organisation->enter(Door::Organisation, $opens['organisation']);
         }
         foreach (['token' => Door::Link, 'family' => Door::Booking, 'set' => Door::ClassLink, 'attempt' => Door::Drill] as $name => $door) {
             $key = $route->parameter($name);

@@ -1,5 +1,5 @@
 @use('MintBuckle\Core\Finding\Verdict')
-@props(['child'])
+@props(['child', 'drawings' => null])
 <section class="sheet-child" data-verdict="{{ $child->verdict->value }}">
     <header>
         <x-buckle-mark :state="$child->verdict->value" :size="72" />
@@ -41,6 +41,9 @@
     @if ($child->withdrawn !== null)
         <p data-withdrawn><strong>{{ __('sheet.became', ['what' => $child->withdrawn]) }}</strong></p>
     @endif
+    @if ($drawings !== null && $child->card !== null)
+        <x-sheet-drawings :drawings="$drawings" :letter="$child->letter" />
+    @endif
     @if ($child->card !== null)
         <h3>{{ __('sheet.again') }}</h3>
         @if ($child->notice !== null)
@@ -80,5 +83,9 @@
         </ul>
     @endif
     <x-what-next :next="$child->next" />
+    @if ($child->register !== null)
+        <h3>{{ __('sheet.register') }}</h3>
+        <p data-registration>{{ __('sheet.register_how', $child->register) }}</p>
+    @endif
     <p class="fine">@says($child->by)</p>
 </section>

@@ -15,6 +15,9 @@
                     @if (count($page->languages) > 1) aria-current="true" @endif>{{ __('visits.language.both') }}</a>
             </div>
         </form>
+        <a class="quiet" href="{{ route('visits.sheet', [$page->visit, 'large' => $page->isLarge ? 0 : 1, 'both' =>
+            count($page->languages) > 1 ? 1 : 0]) }}" data-large>{{ __($page->isLarge ? 'sheet.usual_print' : 'sheet.large_print') }}</a>
+        <a class="quiet" href="{{ route('visits.calendar', $page->visit) }}" data-calendar>{{ __('sheet.calendar') }}</a>
         @if ($page->visit->left_at)
             <p>{{ __('sheet.left_at', ['time' => $page->visit->event->clock($page->visit->left_at)]) }}</p>
         @else
@@ -22,34 +25,5 @@
             <a class="quiet" data-departure href="{{ route('visits.departure', $page->visit) }}">{{ __('visits.leave.title') }}</a>
         @endif
     </div>
-    @foreach ($page->languages as $language)
-        @in($language)
-        <div class="paper" lang="{{ $language }}">
-            <header>
-                <h1>{{ __('sheet.heading', ['day' => $page->visit->event->held_on]) }}</h1>
-                <p>{{ $page->visit->event->name }}, {{ $page->visit->event->place }} ·
-                    {{ __('visits.ticket', ['ticket' => $page->visit->ticket]) }} · {{ $page->visit->vehicle }}</p>
-            </header>
-            @foreach ($page->children as $child)
-                <x-sheet-child :child="$child" />
-                <x-amendments :since="$page->since[$child->letter]" :event="$page->visit->event" />
-            @endforeach
-            @if ($page->visit->left_because !== null)
-                <section class="left-open">
-                    <h2>{{ __('sheet.left_open') }}</h2>
-                    <p>@says($page->leftBecause()).
-                        @if ($page->visit->leftSeenBy !== null)
-                            {{ __('sheet.seen_by', ['name' => $page->visit->leftSeenBy->name]) }}
-                        @endif
-                        {{ __('sheet.still') }}</p>
-                </section>
-            @endif
-            <footer>
-                <p>{{ __('sheet.manuals') }}</p>
-                <p><strong>{{ __('sheet.questions') }}</strong> {{ __('sheet.ask') }}</p>
-                <p class="fine">{{ __('sheet.fine') }}</p>
-            </footer>
-        </div>
-        @endin
-    @endforeach
+    <x-sheet-paper :page="$page" />
 </x-layout>
