@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Symfony\Component\Process\Process;
 
 /** The take-home sheet as it is printed: one page a seat on A4 and Letter, and its QR code read back from the picture. */
@@ -41,6 +42,7 @@ final class SheetPrintTest extends BrowserTestCase
         $visit = explode("\n", self::database('SELECT visit_id FROM checks WHERE signed_at IS NOT NULL ORDER BY visit_id LIMIT 1'))[0];
         self::open("/visits/{$visit}/sheet");
         $code = self::waitFor('[data-qr] svg');
+        self::assertInstanceOf(RemoteWebElement::class, $code);
         self::$driver->executeScript('arguments[0].scrollIntoView({block: "center"});', [$code]);
         $pixels = self::$driver->executeAsyncScript(<<<'JS'
             const [picture, done] = arguments;
@@ -55,7 +57,7 @@ final class SheetPrintTest extends BrowserTestCase
                 done({wide: image.width, high: image.height, rgba: btoa(text)});
             };
             image.src = 'data:image/png;base64,' + picture;
-            JS, [base64_encode($code->takeElementScreenshot())]);
+            JS, [base64_encode((string) $code->takeElementScreenshot())]);
         self::assertIsArray($pixels);
         self::assertIsString($pixels['rgba']);
         self::assertIsInt($pixels['wide']);
@@ -76,9 +78,8 @@ final class SheetPrintTest extends BrowserTestCase
     private static function pages(float $wide, float $high): int
     {
         $pdf = (new ChromeDevToolsDriver(self::$driver))->execute('Page.printToPDF', ['paperWidth' => $wide, 'paperHeight' => $high, 'preferCSSPageSize' => false]);
-        self::assertIsArray($pdf);
         self::assertIsString($pdf['data'] ?? null);
 
-        return preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode($pdf['data'], true));
+        return (int) preg_match_all('~/Type\s*/Page\b(?!s)~', (string) base64_decode($pdf['data'], true));
     }
 }

@@ -87,16 +87,16 @@ final class SheetLinkTest extends FeatureTestCase
             JS;
         $node = new Process(['node', '--input-type=module', '-e', $script], base_path(), null, $file);
         $node->mustRun();
+        /** @var list<array{uid: string, day: string, whole: bool, days: int, what: string, alarm: string}> $events */
         $events = json_decode($node->getOutput(), true, 8, JSON_THROW_ON_ERROR);
-        self::assertIsArray($events);
         self::assertNotSame([], $events);
         $sheet = $visit->checks->first()->sheet ?? self::fail('nothing signed');
-        self::assertIsArray($sheet['days']);
-        $days = array_column($sheet['days'], 'day');
+        /** @var list<array{day: string}> $kept */
+        $kept = $sheet['days'];
+        $days = array_column($kept, 'day');
         self::assertSame([], array_diff($days, array_column($events, 'day')), 'every date of the sheet');
         self::assertSame(count($events), count(array_unique(array_column($events, 'uid'))));
         foreach ($events as $event) {
-            self::assertIsArray($event);
             self::assertSame([true, 1, '-P14D'], [$event['whole'], $event['days'], $event['alarm']]);
         }
         self::assertStringContainsString('asiento', implode(' ', array_column($events, 'what')));
