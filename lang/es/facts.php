@@ -371,7 +371,7 @@ return [
         'short' => 'El bloqueador está en',
         'question' => '¿Dónde está el bloqueador o la puerta de sujeción?',
         'answers' => ['shell' => 'Carcasa', 'base' => 'Base', 'both' => 'Ambas'],
-        'manual' => 'El bloqueador o la puerta está en',
+        'manual' => 'El bloqueador o la puerta de sujeción está en',
     ],
     'seat.lock_retractor_too' => [
         'short' => 'También el retractor',
@@ -1040,12 +1040,12 @@ return [
         'answers' => ['buckle_side' => 'del lado de la hebilla', 'shoulder_side' => 'del lado de la parte del hombro', 'both' => 'ambos'],
     ],
     'seat.clamp_order' => [
-        'manual' => 'Antes de cerrar la puerta',
+        'manual' => 'Antes de cerrar la puerta de sujeción',
         'answers' => ['tighten_first' => 'apretar el cinturón', 'retractor_first' => 'bloquear el retractor'],
     ],
     'seat.baseless_webbing' => [
         'manual' => 'Cinturón sin la base',
-        'answers' => ['both' => 'parte del regazo y del hombro', 'lap' => 'solo la parte del regazo'],
+        'answers' => ['both' => 'parte abdominal y parte del hombro', 'lap' => 'solo la parte abdominal'],
     ],
     'seat.maker_prefers' => [
         'manual' => 'Su fabricante prefiere',

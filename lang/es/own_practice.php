@@ -24,8 +24,8 @@ return [
     'as_printed' => 'como en la práctica',
     'copy_of' => '{name}, copia de {base}',
     'figures' => [
-        'movement' => 'Movimiento en el paso del cinturón',
-        'clip' => 'Clip de bloqueo desde la lengüeta',
+        'movement' => 'Movimiento en la ruta del cinturón',
+        'clip' => 'Clip de bloqueo desde la placa de enganche',
         'anchors_forward' => 'Niño y asiento con anclajes inferiores, mirando hacia adelante',
         'anchors_rear' => 'Niño y asiento con anclajes inferiores, mirando hacia atrás',
         'no_tether' => 'Mirando hacia adelante sin anclaje para la correa superior',

@@ -12,9 +12,9 @@ return [
         'held' => 'El asiento estaba sujeto sin moverse demasiado.',
         'tether' => 'La correa superior se usaba como se debe.',
         'straps' => 'Las correas estaban a la altura correcta.',
-        'snug' => 'Las correas estaban ajustadas.',
+        'snug' => 'Las correas estaban ceñidas.',
         'clip' => 'El broche del pecho estaba a la altura de las axilas.',
-        'lap' => 'La parte del regazo pasaba baja sobre los muslos.',
+        'lap' => 'La parte abdominal pasaba baja sobre los muslos.',
         'shoulder' => 'La parte del hombro cruzaba el centro del pecho.',
     ],
     'next' => [
