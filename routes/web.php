@@ -27,6 +27,7 @@ use App\Http\Controllers\ConsentController;
 use App\Http\Controllers\CorrectionController;
 use App\Http\Controllers\DeclineController;
 use App\Http\Controllers\DepartureController;
+use App\Http\Controllers\EventCasesController;
 use App\Http\Controllers\EventController;
 use App\Http\Controllers\EventPlanController;
 use App\Http\Controllers\FactController;
@@ -59,6 +60,7 @@ use App\Http\Controllers\RecallImportController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SeatChoicesController;
 use App\Http\Controllers\SeatController;
+use App\Http\Controllers\SeatFollowUpController;
 use App\Http\Controllers\SeatModelController;
 use App\Http\Controllers\SeatModelFileController;
 use App\Http\Controllers\SessionController;
@@ -264,6 +266,9 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::post('/visits/{visit}/departure', [DepartureController::class, 'store'])->middleware('throttle:20,1');
         Route::get('/checks/{check}/amend', [AmendmentController::class, 'show'])->name('checks.amend');
         Route::post('/checks/{check}/amend', [AmendmentController::class, 'store']);
+        Route::get('/follow-ups', [SeatFollowUpController::class, 'index'])->name('follow-ups');
+        Route::post('/follow-ups/{check}/{about}', [SeatFollowUpController::class, 'update'])->whereIn('about', ['outgrown', 'expires'])
+            ->name('follow-ups.told');
         Route::post('/recalls/{list}/follow-ups/{check}', [FollowUpController::class, 'update'])->name('recalls.told');
         Route::post('/bus/trips/{trip}/signature', [BusTripController::class, 'sign'])->name('bus.trips.sign');
     });
@@ -299,6 +304,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
             ->name('events.capacity');
         Route::get('/events/{event}/edit', [EventPlanController::class, 'edit'])->name('events.edit');
         Route::put('/events/{event}', [EventPlanController::class, 'update'])->name('events.update');
+        Route::get('/events/{event}/cases.jsonl', EventCasesController::class)->name('events.cases');
         Route::post('/events/{event}/open', [EventPlanController::class, 'open'])->name('events.open');
         Route::post('/events/{event}/close', [EventPlanController::class, 'close'])->name('events.close');
         Route::get('/practices', [PracticeCopyController::class, 'index'])->name('practices.index');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Checks;
 
+use App\FollowUps\KeepFollowUps;
 use App\Models\Check;
 use App\Models\CheckupEvent;
 use App\Models\RecallList;
@@ -26,7 +27,12 @@ final readonly class Amend
     /** The family is gone: what it does itself and who signed cannot change any more. */
     private const NEVER = '/\Ahandover/';
 
-    public function __construct(private ClockInterface $clock, private Projection $projection, private MatchAgain $match) {}
+    public function __construct(
+        private ClockInterface $clock,
+        private Projection $projection,
+        private MatchAgain $match,
+        private Judge $judge,
+    ) {}
 
     public static function may(string $key): bool
     {
@@ -76,6 +82,7 @@ final readonly class Amend
             }
             $this->projection->keep($check);
             $this->match->one($check);
+            KeepFollowUps::of($this->judge->of($check, InspectionPhase::Left));
         });
     }
 }

@@ -9,6 +9,7 @@ use App\Checks\Judge;
 use App\Checks\JudgedCheck;
 use App\Checks\NoteFact;
 use App\Checks\UnreadableAnswer;
+use App\FollowUps\KeepFollowUps;
 use App\Models\Check;
 use App\Models\User;
 use App\Models\Visit;
@@ -118,5 +119,6 @@ final readonly class CompleteVisit
             'assessment' => KeptAssessment::toJson($left),
             'sheet' => SheetChild::now($judged, $names)->toJson(),
         ]);
+        KeepFollowUps::of($judged);
     }
 }

@@ -36,8 +36,8 @@ return [
     'second' => 'A second person signs every check',
     'line' => '{day}{place, select, none {} other {, {place}}}.',
     'hours' => '{from} to {to}.',
-    'counts' => '{families, plural, one {# family} other {# families}}, {seats, plural, one {# seat} other {# seats}}, {crew, plural, =0 '
-        . '{nobody} one {one person} other {# people}} to work there.',
+    'counts' => '{families, plural, one {# family} other {# families}}, {seats, plural, one {# seat} other {# seats}}, {crew, plural, '
+        . '=0 {nobody} one {one person} other {# people}} to work there.',
     'choose' => 'Work here',
     'here' => 'You work here',
     'to_open' => ['planned' => 'Open it', 'closed' => 'Open again'],
@@ -46,11 +46,7 @@ return [
     'closed' => 'It is closed.',
     'kept' => 'The plan is kept.',
     'not_open' => 'No event is open. A coordinator opens one under Events.',
-    'states' => [
-        'open' => 'Open',
-        'planned' => 'Planned',
-        'closed' => 'Over',
-    ],
+    'states' => ['open' => 'Open', 'planned' => 'Planned', 'closed' => 'Over'],
     'crash' => [
         'title' => 'A seat that was in a crash',
         'strict' => 'Is not used any more',
@@ -124,4 +120,5 @@ return [
     ],
     'walk_ins' => 'Kept free for walk-ins, %',
     'walk_ins_hint' => 'That share of the technicians cannot be booked.',
+    'cases' => 'Case files',
 ];

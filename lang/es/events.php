@@ -46,11 +46,7 @@ return [
     'closed' => 'Está cerrado.',
     'kept' => 'El plan quedó guardado.',
     'not_open' => 'Ningún evento está abierto. Quien coordina abre uno en Eventos.',
-    'states' => [
-        'open' => 'Abiertos',
-        'planned' => 'Planeados',
-        'closed' => 'Pasados',
-    ],
+    'states' => ['open' => 'Abiertos', 'planned' => 'Planeados', 'closed' => 'Pasados'],
     'crash' => [
         'title' => 'Un asiento que estuvo en un choque',
         'strict' => 'No se usa más',
@@ -88,11 +84,11 @@ return [
             . 'planeados: {planned}.',
         'can' => 'Los técnicos planeados pueden revisar {seats, plural, one {# asiento} other {# asientos}}; se esperan {expected}.',
         'seniors' => 'Un revisor principal para cuatro técnicos como máximo: se necesitan {needed}, hay {planned}.',
-        'model' => 'Se supone que las familias llegan al azar y que los asientos toman tiempos de cola larga (la fila de Erlang), cuando '
-            . 'la fila ya se asentó. Una multitud al abrir espera más.',
+        'model' => 'Se supone que las familias llegan al azar y que los asientos toman tiempos de cola larga (la fila de Erlang), '
+            . 'cuando la fila ya se asentó. Una multitud al abrir espera más.',
     ],
-    'now' => '{waiting, plural, =0 {Nadie espera} one {Espera una familia} other {Esperan # familias}}{last, select, none {} other {; la '
-        . 'última empieza cerca de las {last}}}. {gone, plural, =0 {Ningún asiento se ha ido} one {Un asiento se ha ido} other {# '
+    'now' => '{waiting, plural, =0 {Nadie espera} one {Espera una familia} other {Esperan # familias}}{last, select, none {} other {; '
+        . 'la última empieza cerca de las {last}}}. {gone, plural, =0 {Ningún asiento se ha ido} one {Un asiento se ha ido} other {# '
         . 'asientos se han ido}}{gone, plural, =0 {} other {, {good} de ellos listos para viajar}}.',
     'people' => 'Personas',
     'free' => 'libre',
@@ -126,4 +122,5 @@ return [
     ],
     'walk_ins' => 'Libre para quien llega sin cita, %',
     'walk_ins_hint' => 'Esa parte de los técnicos no se puede reservar.',
+    'cases' => 'Archivos de caso',
 ];

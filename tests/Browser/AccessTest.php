@@ -41,6 +41,8 @@ final class AccessTest extends BrowserTestCase
         self::open('/people');
         self::press('[data-person="odalys"] summary');
         self::lookAt('/people', $problems);
+        self::open('/follow-ups?all=1');
+        self::lookAt('/follow-ups', $problems);
         self::open('/practices/new');
         self::lookAt('/practices/new', $problems);
         self::open('/events/3/edit');

@@ -10,11 +10,30 @@ use App\Models\RecallList;
 use App\Models\User;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use MintBuckle\Core\CaseFile\Reader;
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Events are planned, opened, closed; several at once never mix; whose certificate ended signs nothing. */
 final class EventsTest extends FeatureTestCase
 {
+    /** Each line is a case by its schema, and judged as the check is. */
+    public function testTheChecksOfAnEventGoOutAsCaseFiles(): void
+    {
+        $event = CheckupEvent::current();
+        $file = (string) $this->signedIn('ines')->get("/events/{$event->id}/cases.jsonl")->assertOk()->assertHeader('Content-Type', 'application/jsonl')->getContent();
+        $lines = explode("\n", rtrim($file));
+        self::assertCount($event->checks()->count(), $lines);
+        self::assertStringNotContainsString('Maren', $file);
+        $schema = (string) file_get_contents(base_path('docs/schema/case.schema.json'));
+        foreach ($lines as $line) {
+            self::assertTrue((new Validator())->validate(json_decode($line), $schema)->isValid(), $line);
+            Reader::read($line);
+        }
+        $this->get('/events')->assertSee('data-cases', false);
+        $this->signedIn()->get("/events/{$event->id}/cases.jsonl")->assertForbidden();
+    }
+
     /** @return array<string, mixed> */
     private static function plan(string $name = 'Spring fair'): array
     {

@@ -25,6 +25,7 @@
         @endcan
         @can('manage')
             <a class="quiet" href="{{ route('events.edit', $event) }}">{{ __('events.plan') }}</a>
+            <a class="quiet" href="{{ route('events.cases', $event) }}" data-cases>{{ __('events.cases') }}</a>
             @if ($event->state()->value === 'open')
                 <form method="post" action="{{ route('events.close', $event) }}">
                     @csrf

@@ -66,6 +66,9 @@
     </div>
     <section class="card-work" id="follow-up" aria-labelledby="follow-up-title">
         <h2 id="follow-up-title">{{ __('recalls.to_tell') }}</h2>
+        @can('sign')
+            <p><a class="quiet" href="{{ route('follow-ups') }}">{{ __('follow_ups.title') }}</a></p>
+        @endcan
         @forelse ($page->followUps ?? [] as $followUp)
             <article class="follow-up" data-follow-up="{{ $followUp->answer }}">
                 <h3>
