@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\SeatModel;
+use MintBuckle\Core\Catalogue\ModelField;
 use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
-use MintBuckle\Core\Telling\Message;
 use stdClass;
 
 /**
  * Where what somebody typed and what was published meanwhile are not the same: the second saver chooses line by line.
  *
- * @phpstan-type Difference array{key: string, label: Message, theirs: string, mine: string, changed: bool}
+ * @phpstan-type Difference array{key: string, field: ModelField, theirs: string, mine: string, changed: bool}
  */
 final readonly class Differences
 {
@@ -36,7 +36,7 @@ final readonly class Differences
             if ($own !== $other) {
                 $different[] = [
                     'key' => str_replace('.', '-', $field->path),
-                    'label' => $field->label,
+                    'field' => $field,
                     'theirs' => $other,
                     'mine' => $own,
                     'changed' => $own !== $old,

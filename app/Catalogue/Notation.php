@@ -5,24 +5,28 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Words\Telling;
+use MintBuckle\Core\Catalogue\FieldKind;
+use MintBuckle\Core\Catalogue\FieldText;
+use MintBuckle\Core\Catalogue\ModelField;
 
 /**
  * A rule as it is typed ("40 lb; 35 lb with lower anchors"), its few words in the reader's language. What is typed stays in one notation.
  */
 final readonly class Notation
 {
-    /** Longer ones first: "made from" is not "from". */
-    private const WORDS = [
-        'made from', 'made to', 'with lower anchors', 'with belt', 'with both', 'need not sit', 'under', 'from', 'to', 'months',
-        'sits', 'none',
-    ];
+    /** Before a figure or a date, longer ones first; or by itself. A cushion "next to the body" keeps its name. */
+    private const WORDS = '/(?<![\w-])(?:(?:made from|made to|under|from|to)(?= \d)|(?<=\d )months|with lower anchors|with belt|with both'
+        . '|(?<=, )(?:need not sit|sits))(?![\w-])/';
 
-    public static function told(string $typed): string
+    public static function told(ModelField $field, string $typed): string
     {
-        return preg_replace_callback(
-            '/(?<![\w-])(?:' . implode('|', self::WORDS) . ')(?![\w-])/',
-            static fn(array $m): string => Telling::now()->word('catalogue.notation.' . str_replace(' ', '_', $m[0])),
-            $typed,
-        ) ?? $typed;
+        $word = static fn(string $said): string => Telling::now()->word('catalogue.notation.' . str_replace(' ', '_', $said));
+
+        return match (true) {
+            $typed === FieldText::NONE => $word($typed),
+            // A name is nobody's notation.
+            $field->kind === FieldKind::Text, $field->kind === FieldKind::Words => $typed,
+            default => preg_replace_callback(self::WORDS, static fn(array $m): string => $word($m[0]), $typed) ?? $typed,
+        };
     }
 }

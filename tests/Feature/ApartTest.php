@@ -104,7 +104,7 @@ final class ApartTest extends FeatureTestCase
         return $ids + self::WHERE;
     }
 
-    private const WHERE = ['place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'item' => '0', 'rest' => '', 'file' => '019ac000-0000-7000-8000-00000000000c'];
+    private const WHERE = ['about' => 'expires', 'place' => '2L', 'phase' => 'left', 'station' => 'measure', 'performer' => 'technician', 'form' => 'csv', 'calculator' => 'wedge', 'kind' => 'slip', 'item' => '0', 'rest' => '', 'file' => '019ac000-0000-7000-8000-00000000000c'];
 
     /** @return array<string, string> ids of something of one's own, where there is any */
     private function ownIds(): array

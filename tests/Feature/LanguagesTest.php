@@ -83,12 +83,12 @@ final class LanguagesTest extends FeatureTestCase
     {
         $visit = self::visit(1);
         $sheet = "/visits/{$visit->id}/sheet";
-        $this->signedIn()->get($sheet)->assertSee('<div class="paper" lang="en">', false)->assertSee('How to do it again');
+        $this->signedIn()->get($sheet)->assertSee('<div class="paper" lang="en"', false)->assertSee('How to do it again');
         $this->post("/visits/{$visit->id}/language", ['language' => 'es'])->assertRedirect($sheet)->assertSessionHas('status', 'The family’s sheet and card are in Español now.');
         $this->get($sheet)->assertSee('<html lang="en">', false)->assertSee('Back to the event')
-            ->assertSee('<div class="paper" lang="es">', false)->assertSee('Cómo volver a hacerlo')->assertDontSee('How to do it again');
-        $this->get("{$sheet}?both=1")->assertSeeInOrder(['<div class="paper" lang="es">', 'Cómo volver a hacerlo', '<div class="paper" lang="en">', 'How to do it again'], false);
-        $this->reading('es')->get("{$sheet}?both=1")->assertSeeInOrder(['<div class="paper" lang="es">', '<div class="paper" lang="en">'], false);
+            ->assertSee('<div class="paper" lang="es"', false)->assertSee('Cómo volver a hacerlo')->assertDontSee('How to do it again');
+        $this->get("{$sheet}?both=1")->assertSeeInOrder(['<div class="paper" lang="es"', 'Cómo volver a hacerlo', '<div class="paper" lang="en"', 'How to do it again'], false);
+        $this->reading('es')->get("{$sheet}?both=1")->assertSeeInOrder(['<div class="paper" lang="es"', '<div class="paper" lang="en"'], false);
     }
 
     public function testTheFamilyShowsItBackInItsLanguage(): void

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Catalogue\Notation;
 use App\Catalogue\SeatModelFile;
 use App\Models\Check;
 use App\Models\SeatModel;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use MintBuckle\Core\Catalogue\ModelField;
+use MintBuckle\Core\Catalogue\ModelFields;
 use MintBuckle\Core\Catalogue\ModelText;
 use MintBuckle\Core\Record\InspectionPhase;
 use Opis\JsonSchema\Validator;
@@ -92,6 +95,24 @@ final class SeatsTest extends FeatureTestCase
         $this->post('/seats', ['seen' => $model->id, 'before' => $model->id, 'about' => ['contact' => 'Dunmarrow, 555 0178']] + $send);
         self::assertSame('Dunmarrow, 555 0178', SeatModel::inUse()->where('model', 'DM-8')->sole()->about['contact'] ?? null);
         $this->take(SeatModelFile::toJson(SeatModel::inUse()->get()))->assertSessionHas('status', SeatModel::inUse()->count() . ' models read, 0 of them new or changed.');
+    }
+
+    /** The few words of the notation are told in the reader's language; names are not, whatever words they are made of. */
+    public function testTheNotationIsToldAndNamesAreNot(): void
+    {
+        app()->setLocale('es');
+        $field = static fn(string $path): ModelField => ModelFields::at($path) ?? self::fail($path);
+        foreach ([
+            ['modes.rear_harness.weight_max', 'under 40 lb; 35 lb with lower anchors made from 2016-04-01', 'menos de 40 lb; 35 lb con anclajes inferiores fabricado desde 2016-04-01'],
+            ['modes.forward_harness.age_min_months', '24 months', '24 meses'],
+            ['inserts', 'next to the body from 4 lb to 11 lb', 'next to the body desde 4 lb hasta 11 lb'],
+            ['modes.rear_harness.zones', 'made to sit to 3 months, need not sit', 'made to sit hasta 3 meses, sin necesidad de sentarse'],
+            ['slots', 'none', 'ninguno'],
+            ['name', 'From coast to coast', 'From coast to coast'],
+            ['standards', 'fmvss213', 'fmvss213'],
+        ] as [$path, $typed, $told]) {
+            self::assertSame($told, Notation::told($field($path), $typed));
+        }
     }
 
     public function testTheListIsSearchedFilteredAndTurned(): void

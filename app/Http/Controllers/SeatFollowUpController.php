@@ -35,8 +35,8 @@ final readonly class SeatFollowUpController
 
     public function update(PlainRequest $request, string $check, string $about, TellFamily $tell): RedirectResponse
     {
-        $request->validate(['told' => ['required', 'in:0,1,mail']]);
         $followUp = FollowUp::wanted()->where('check_id', $check)->where('kind', FollowUpKind::from($about)->value)->firstOrFail();
+        $request->validate(['told' => ['required', 'in:0,1,mail']]);
         $person = $request->user();
         assert($person instanceof User);
         $request->string('told')->toString() === 'mail'

@@ -7,7 +7,9 @@
             @isset($typed[$field->path])
                 <div data-rule-of="{{ $field->path }}">
                     <dt>@tell($field->label)</dt>
-                    <dd>@tell($field->kind->isChosen() ? $field->answer($typed[$field->path]) : Notation::told($typed[$field->path]))</dd>
+                    <dd>@tell($field->kind->isChosen()
+                        ? $field->answer($typed[$field->path])
+                        : Notation::told($field, $typed[$field->path]))</dd>
                 </div>
             @endisset
         @endforeach
