@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use App\Models\Check;
+use App\Models\SeatModel;
 use App\Units;
 use MintBuckle\Core\Asking\Askable;
 use MintBuckle\Core\Asking\Questionnaire;
@@ -48,9 +49,9 @@ final readonly class AmendPage
         return $facts;
     }
 
-    /** @return list<array{name: string, essential: bool}> */
+    /** @return list<array{name: string, essential: bool}> that came with a seat of this model */
     public function modelParts(): array
     {
-        return [];
+        return SeatModel::known($this->check->seat_model_id)->about['parts'] ?? [];
     }
 }

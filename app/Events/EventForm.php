@@ -21,12 +21,19 @@ final readonly class EventForm
      * @param Collection<int, User> $people who may sign, and so may work there
      * @param list<int> $crew who does
      * @param Collection<int, CheckupEvent> $templates earlier events, the latest first
+     * @param array<int|string, Message> $copies the organisation's own figures by the number of the copy, none chosen first
      */
-    private function __construct(public CheckupEvent $event, public Collection $people, public array $crew, public Collection $templates) {}
+    private function __construct(
+        public CheckupEvent $event,
+        public Collection $people,
+        public array $crew,
+        public Collection $templates,
+        public array $copies,
+    ) {}
 
     public static function of(CheckupEvent $event): self
     {
-        return new self($event, self::people(), $event->crewIds(), new Collection());
+        return new self($event, self::people(), $event->crewIds(), new Collection(), self::copies());
     }
 
     /** A new one: by a template's practice, policies, law and figures, on a day that is still to be said. */
@@ -37,7 +44,7 @@ final readonly class EventForm
         $event = $template?->replicate(['opened_at', 'closed_at', 'recall_list_id']) ?? new CheckupEvent(self::BLANK);
         $event->setAttribute('held_on', $today);
 
-        return new self($event, self::people(), $template?->crewIds() ?? [], $templates);
+        return new self($event, self::people(), $template?->crewIds() ?? [], $templates, self::copies());
     }
 
     private const TEMPLATES = 20;
@@ -63,8 +70,8 @@ final readonly class EventForm
         return $titles;
     }
 
-    /** @return array<int|string, Message> the organisation's own figures, by the number of the copy */
-    public static function copies(): array
+    /** @return array<int|string, Message> */
+    private static function copies(): array
     {
         $titles = ['' => new Message('own_practice.as_printed')];
         foreach (PracticeCopy::query()->orderBy('name')->get() as $copy) {

@@ -83,6 +83,14 @@ final class SeatModel extends Model
         return $names;
     }
 
+    /** @return list<int> numbers of the models in use whose title has these words */
+    public static function idsOf(string $words): array
+    {
+        $has = Folded::search($words);
+
+        return array_column(array_filter(self::names(), static fn(object $one): bool => $has($one->folded)), 'id');
+    }
+
     /**
      * Models in use whose title has these words, of a maker first; so many of however many there are.
      *
@@ -91,10 +99,10 @@ final class SeatModel extends Model
      */
     public static function found(string $words, int $most, ?string $maker = null, array $always = []): Collection
     {
-        $has = Folded::search($words);
+        $named = array_flip(self::idsOf($words));
         $found = array_values(array_filter(
             self::names(),
-            static fn(object $one): bool => in_array($one->id, $always, true) || $has($one->folded),
+            static fn(object $one): bool => in_array($one->id, $always, true) || isset($named[$one->id]),
         ));
         usort($found, static fn(object $a, object $b): int => [
             ! in_array($a->id, $always, true), $a->maker !== $maker, $a->maker, $a->model,

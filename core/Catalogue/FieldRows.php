@@ -38,7 +38,7 @@ final readonly class FieldRows
             );
             $name = $said('name') . $said('settings');
             $ranges = array_values(array_filter([$range('age_from', 'age_to'), $range('from', 'to')]));
-            $sits = ['yes' => ['sits'], 'no' => ['need not sit']][$said('sits')] ?? [];
+            $sits = ['yes' => [RangeText::SITS], 'no' => [RangeText::NEED_NOT_SIT]][$said('sits')] ?? [];
             if ($name . implode('', $ranges) !== '') {
                 $entries[] = implode(', ', [trim("{$name} " . array_shift($ranges)), ...$ranges, ...$sits]);
             }
@@ -73,8 +73,8 @@ final readonly class FieldRows
             array_splice($parts, 0, 1, ['', $m['rest']]);
         }
         foreach (array_slice($parts, 1) as $part) {
-            if ($part === 'sits' || $part === 'need not sit') {
-                $row['sits'] = $part === 'sits' ? 'yes' : 'no';
+            if ($part === RangeText::SITS || $part === RangeText::NEED_NOT_SIT) {
+                $row['sits'] = $part === RangeText::SITS ? 'yes' : 'no';
             } elseif (preg_match('/\A' . RangeText::RANGE . '\z/', $part, $m) === 1) {
                 $isAge = preg_match('/\b(?:month|year)s?\z/', $part) === 1;
                 $row[$isAge ? 'age_from' : 'from'] = trim($m['from'] ?? '');

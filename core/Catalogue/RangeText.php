@@ -15,9 +15,9 @@ final readonly class RangeText
     /** Named groups from and to. */
     public const RANGE = '(?:from\s+(?<from>\d[^,;]*?))?\s*(?:\bto\s+(?<to>\d[^,;]*?))?';
 
-    private const SITS = 'sits';
+    public const SITS = 'sits';
 
-    private const NEED_NOT_SIT = 'need not sit';
+    public const NEED_NOT_SIT = 'need not sit';
 
     /** @return list<array<string, mixed>>|null null when it cannot be read */
     public static function inserts(string $text): ?array

@@ -55,7 +55,7 @@ return [
     'calendar' => 'Dates as a calendar file',
     'register' => 'Register the seat',
     'register_how' => 'So that a recall reaches you: {where}. What to enter: {enter}.',
-    'link' => 'This sheet on your telephone, for 60 days.',
+    'link' => 'This sheet on your telephone, for {n} days.',
     'gone' => 'This link opens nothing',
     'gone_hint' => 'It is too old, or was not copied whole. The printed sheet holds; ask whoever checked your seat.',
 ];

@@ -56,7 +56,7 @@ return [
     'calendar' => 'Fechas como archivo de calendario',
     'register' => 'Registrar el asiento',
     'register_how' => 'Para que le llegue un aviso de retiro: {where}. Qué anotar: {enter}.',
-    'link' => 'Esta hoja en su teléfono, durante 60 días.',
+    'link' => 'Esta hoja en su teléfono, durante {n} días.',
     'gone' => 'Este enlace no abre nada',
     'gone_hint' => 'Es demasiado antiguo o no se copió entero. Vale la hoja impresa; pregunte a quien revisó su asiento.',
 ];

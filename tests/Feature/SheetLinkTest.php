@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\User;
 use App\Models\Visit;
+use App\Visits\CompleteVisit;
 use App\Visits\SheetLink;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -104,10 +107,18 @@ final class SheetLinkTest extends FeatureTestCase
 
     public function testRegistrationStandsOnSheetAndCalendarUntilItIsDone(): void
     {
-        $visit = self::left();
-        $check = $visit->checks->first() ?? self::fail('no check');
-        $registered = is_array($check->sheet['register'] ?? null);
-        $page = $this->signedIn()->get("/visits/{$visit->id}/sheet");
-        $registered ? $page->assertSee('data-registration', false) : $page->assertDontSee('data-registration', false);
+        $visit = self::visit(3);
+        $check = self::check(3);
+        foreach (['yes', 'no'] as $registered) {
+            $this->signedIn('odalys')->post("/checks/{$check->id}/facts/label", ['id' => (string) Str::uuid7(), 'phase' => 'left', 'key' => 'seat.registered', 'answer' => $registered])->assertRedirect();
+            $page = $this->get("/visits/{$visit->id}/sheet")->assertOk();
+            $registered === 'no'
+                ? $page->assertSee('data-registration', false)->assertSee('What to enter: Ottermoor OM-220')
+                : $page->assertDontSee('data-registration', false);
+        }
+        $odalys = User::query()->where('login', 'odalys')->sole();
+        resolve(CompleteVisit::class)($visit, $odalys, null, 'comes_back', User::query()->whereKeyNot($odalys->id)->where('role', 'senior')->first() ?? User::query()->where('login', 'ines')->sole());
+        self::assertStringContainsString('-register@', (string) $this->get("/visits/{$visit->id}/calendar")->getContent());
+        $this->get("/visits/{$visit->id}/sheet")->assertSee('data-registration', false);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Calculators\Calculator;
+use App\Calculators\ModelsToChoose;
 use App\Http\Requests\CalculatorRequest;
 use App\Words\Languages;
 use Illuminate\Contracts\View\View;
@@ -19,7 +20,10 @@ final readonly class CalculatorController
 
     public function show(CalculatorRequest $request, Calculator $calculator, Rulebook $rulebook): View
     {
-        return view('pages.calculators.show', ['page' => $request->page($calculator, $rulebook)]);
+        return view('pages.calculators.show', [
+            'page' => $request->page($calculator, $rulebook),
+            'searched' => $calculator->asksModel() && ModelsToChoose::isSearched(),
+        ]);
     }
 
     /** A calculator's answer as a page to print, in the family's language. */

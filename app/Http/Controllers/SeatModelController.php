@@ -28,13 +28,12 @@ use stdClass;
 /** @phpstan-import-type Difference from Differences */
 final readonly class SeatModelController
 {
-    public function index(PlainRequest $request, Units $units): View
+    public function index(PlainRequest $request): View
     {
         return view('pages.seats.index', ['page' => SeatList::of(
             $request->string('q')->trim()->toString(),
             SeatKind::tryFrom($request->string('kind')->toString()),
             ModeName::tryFrom($request->string('ride')->toString()),
-            $units,
         )]);
     }
 

@@ -1,3 +1,4 @@
+@use('App\Visits\SheetLink')
 @props(['page'])
 @foreach ($page->languages as $language)
     @in($language)
@@ -25,7 +26,8 @@
             <p><strong>{{ __('sheet.questions') }}</strong> {{ __('sheet.ask') }}</p>
             <p class="fine">{{ __('sheet.fine') }}</p>
             @if ($page->link !== null)
-                <div class="sheet-link"><div data-qr="{{ $page->link }}"></div><p class="fine">{{ __('sheet.link') }}</p></div>
+                <div class="sheet-link"><div data-qr="{{ $page->link }}"></div><p
+                        class="fine">{{ __('sheet.link', ['n' => SheetLink::DAYS]) }}</p></div>
             @endif
         </footer>
     </div>

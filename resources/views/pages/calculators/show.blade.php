@@ -1,4 +1,3 @@
-@use('App\Calculators\ModelsToChoose')
 @use('App\Checks\FieldName')
 @use('MintBuckle\Core\Telling\Listing')
 @use('App\Words\Telling')
@@ -23,7 +22,7 @@
                     @if ($page->check !== null)
                         <input type="hidden" name="check" value="{{ $page->check->id }}">
                     @endif
-                    @if ($page->calculator->asksModel() && ModelsToChoose::isSearched())
+                    @if ($searched)
                         <div class="field"><label for="model">{{ __('catalogue.search_short') }}</label><input id="model" type="search"
                                 name="model" value="{{ is_string(request('model')) ? request('model') : '' }}" autocomplete="off"
                                 placeholder="{{ __('catalogue.search_short_example') }}"></div>

@@ -67,9 +67,9 @@
                 <h2 id="rules-title">{{ __('events.rules') }}</h2>
                 <x-choice-field :field="new FieldName('practice')" :label="__('events.practice')" :options="EventForm::practices()"
                     :chosen="$page->event->practice" />
-                @if (count(EventForm::copies()) > 1)
+                @if (count($page->copies) > 1)
                     <x-choice-field :field="new FieldName('practice_copy_id')" :label="__('own_practice.title')"
-                        :options="EventForm::copies()" :chosen="(string) $page->event->practice_copy_id" />
+                        :options="$page->copies" :chosen="(string) $page->event->practice_copy_id" />
                 @endif
                 <p><a class="quiet" href="{{ route('practices.index') }}">{{ __('own_practice.title') }}</a></p>
                 <x-choice-field :field="new FieldName('crash_policy')" :label="__('events.crash.title')"
