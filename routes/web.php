@@ -33,6 +33,7 @@ use App\Http\Controllers\EventPlanController;
 use App\Http\Controllers\FactController;
 use App\Http\Controllers\FamilyController;
 use App\Http\Controllers\FamilyLanguageController;
+use App\Http\Controllers\FindingsController;
 use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\FormerAddressController;
 use App\Http\Controllers\HandbookController;
@@ -151,6 +152,8 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::post('/events/{event}/choose', [EventPlanController::class, 'choose'])->name('events.choose');
         Route::get('/search', [SearchController::class, 'index'])->name('search');
         Route::get('/kit', [KitController::class, 'show'])->name('kit');
+        Route::get('/findings', [FindingsController::class, 'index'])->name('findings');
+        Route::get('/findings/checks', [FindingsController::class, 'checks'])->name('findings.checks');
         Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
         Route::get('/visits/{visit}/sheet', [SheetController::class, 'show'])->name('visits.sheet');
         Route::get('/visits/{visit}/calendar', [SheetController::class, 'calendar'])->name('visits.calendar');
@@ -313,6 +316,8 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::get('/practices/{copy}/edit', [PracticeCopyController::class, 'edit'])->name('practices.edit');
         Route::put('/practices/{copy}', [PracticeCopyController::class, 'update'])->name('practices.update');
         Route::put('/kit', [KitController::class, 'update'])->name('kit.minima');
+        Route::get('/findings/findings.csv', [FindingsController::class, 'file'])->name('findings.file');
+        Route::post('/findings/hand-on', [FindingsController::class, 'handOn'])->name('findings.hand-on');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store'])->name('people.store');
         Route::put('/people/{person}', [PeopleController::class, 'update'])->name('people.update');

@@ -6,6 +6,7 @@ namespace App\Events;
 
 use App\Checks\Projection;
 use App\Checks\UnreadableAnswer;
+use App\Findings\RollUp;
 use App\Models\CheckupEvent;
 use App\Models\RecallList;
 use Illuminate\Support\Facades\DB;
@@ -19,15 +20,21 @@ final readonly class KeepEvent
     /**
      * @param array<string, mixed> $plan columns of the event
      * @param list<int> $crew who works there
+     * @throws UnreadableAnswer when another practice is chosen for one whose figures have left the organisation
      */
     public function __invoke(CheckupEvent $event, array $plan, array $crew): CheckupEvent
     {
         return DB::transaction(static function () use ($event, $plan, $crew): CheckupEvent {
+            // The lock of the queue: nobody leaves meanwhile.
+            $before = $event->exists ? CheckupEvent::query()->lockForUpdate()->findOrFail($event->id) : null;
             $event->fill($plan);
-            if (! $event->exists) {
+            if ($before === null) {
                 $event->recall_list_id = self::listFor($event);
+            } elseif ($before->handed_on_at !== null && $before->practice !== $event->practice) {
+                throw UnreadableAnswer::because('event.handed_on');
             }
             $event->save();
+            $before === null || RollUp::move($event, $before);
             $event->crew()->sync($crew);
             // By other figures the same facts may be judged otherwise.
             Projection::forget($event);

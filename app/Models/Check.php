@@ -26,6 +26,8 @@ use MintBuckle\Core\Telling\Message;
 /**
  * One seat, one child, one place in one car.
  *
+ * @phpstan-type Outcome array{kind: string, model: int|null, counts: array<string, int>, family: array<string, int>}
+ *
  * @property string $id
  * @property int $visit_id
  * @property string $letter
@@ -44,6 +46,7 @@ use MintBuckle\Core\Telling\Message;
  * @property string|null $rulebook
  * @property array<string, mixed>|null $assessment
  * @property array<string, mixed>|null $sheet
+ * @property Outcome|null $outcome what it adds to the figures, as it was signed
  * @property Visit $visit
  * @property SeatModel|null $seatModel
  * @property User|null $signer
@@ -51,7 +54,9 @@ use MintBuckle\Core\Telling\Message;
  */
 final class Check extends Model
 {
-    protected $fillable = ['id', 'visit_id', 'letter', 'seat_model_id', 'signed_at', 'signed_by', 'rulebook', 'assessment', 'sheet'];
+    protected $fillable = [
+        'id', 'visit_id', 'letter', 'seat_model_id', 'signed_at', 'signed_by', 'rulebook', 'assessment', 'sheet', 'outcome',
+    ];
 
     /** @var list<LoggedFact>|null */
     private ?array $logged = null;
@@ -183,6 +188,7 @@ final class Check extends Model
             'signed_at' => 'immutable_datetime',
             'assessment' => 'array',
             'sheet' => 'array',
+            'outcome' => 'array',
         ];
     }
 }

@@ -46,6 +46,8 @@ use MintBuckle\Core\Telling\Message;
  * @property array<string, string> $law_sources where each figure of the law is from, by its column
  * @property CarbonImmutable|null $opened_at
  * @property CarbonImmutable|null $closed_at
+ * @property CarbonImmutable|null $handed_on_at when its figures were made that leave the organisation; they stay as they were then
+ * @property int|null $handed_on_order among those of its practice
  * @property RecallList|null $recallList
  * @property PracticeCopy|null $practiceCopy
  * @property Collection<int, Visit> $visits
@@ -57,7 +59,8 @@ final class CheckupEvent extends Model
         'name', 'place', 'held_on', 'practice', 'crash_policy', 'second_signer', 'practice_copy_id', 'recall_list_id', 'timezone',
         'law_rear_facing_until_months', 'law_rear_facing_until_weight', 'law_rear_facing_until_unit',
         'law_booster_from_months', 'law_booster_until_months', 'law_back_row_until_months', 'opens_at', 'closes_at', 'bays',
-        'minutes_per_seat', 'expected_seats', 'walk_in_share', 'law_sources', 'opened_at', 'closed_at',
+        'minutes_per_seat', 'expected_seats', 'walk_in_share', 'law_sources', 'opened_at', 'closed_at', 'handed_on_at',
+        'handed_on_order',
     ];
 
     /** The organisation's own figures, by which the event works; null: those of the practice. */
@@ -171,6 +174,7 @@ final class CheckupEvent extends Model
             'law_sources' => 'array',
             'opened_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',
+            'handed_on_at' => 'immutable_datetime',
         ];
     }
 }

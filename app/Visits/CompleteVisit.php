@@ -9,8 +9,10 @@ use App\Checks\Judge;
 use App\Checks\JudgedCheck;
 use App\Checks\NoteFact;
 use App\Checks\UnreadableAnswer;
+use App\Findings\KeepOutcome;
 use App\FollowUps\KeepFollowUps;
 use App\Models\Check;
+use App\Models\CheckupEvent;
 use App\Models\User;
 use App\Models\Visit;
 use DateTimeImmutable;
@@ -28,7 +30,7 @@ use Symfony\Component\Uid\UuidV7;
  */
 final readonly class CompleteVisit
 {
-    public function __construct(private ClockInterface $clock, private Judge $judge) {}
+    public function __construct(private ClockInterface $clock, private Judge $judge, private KeepOutcome $keepOutcome) {}
 
     /**
      * @param string|null $seen what was open when the signer looked, as the departure page tells it; null where nobody looks (the demo)
@@ -48,6 +50,8 @@ final readonly class CompleteVisit
             if ($locked->left_at !== null) {
                 return;
             }
+            // What it adds to the figures belongs to the event's day and practice, which wait meanwhile.
+            CheckupEvent::query()->sharedLock()->findOrFail($locked->checkup_event_id);
             $this->note($locked, $withdrawn, $signer);
             $locked->load(['event', 'checks.facts', 'checks.visit.event.recallList']);
             $judged = $this->judge->leaving($locked);
@@ -64,6 +68,9 @@ final readonly class CompleteVisit
                 'left_because' => $page->isOpen ? $reason : null,
                 'left_seen_by' => $page->isOpen ? $second?->id : null,
             ]);
+            foreach ($judged as $one) {
+                ($this->keepOutcome)($one, $locked);
+            }
         });
     }
 

@@ -67,7 +67,7 @@ grant() {
 grant usage on schema public to $APP;
 grant select, insert, update, delete on all tables in schema public to $APP;
 grant usage, select, update on all sequences in schema public to $APP;
-revoke update, delete, truncate on facts, visit_moves, kit_moves from $APP;
+revoke update, delete, truncate on facts, visit_moves, kit_moves, handed_on_figures from $APP;
 revoke insert, update, delete, truncate on migrations from $APP;
 revoke create on schema public from public;
 SQL

@@ -50,10 +50,16 @@ final readonly class DrillWeights
         return $weights;
     }
 
+    /** Whether the trade, in its own telling, names it among the most common (handbook, section 2). */
+    public static function isCommon(string $code): bool
+    {
+        return in_array($code, self::COMMON, true);
+    }
+
     public static function of(string $code): int
     {
         return match (true) {
-            in_array($code, self::COMMON, true) => 3,
+            self::isCommon($code) => 3,
             in_array($code, self::RARE, true) => 1,
             default => 2,
         };

@@ -85,6 +85,9 @@ final class DatabaseSeeder extends Seeder
         ['10:30', 'Lowenna', 'lowenna, school gate', 3, 'en'], ['13:00', 'Petrok', null, 1, 'en'],
     ];
 
+    /** Minutes that a seat took. */
+    private const A_SEAT = 28;
+
     private CarbonImmutable $now;
 
     private CompleteVisit $sendOff;
@@ -138,7 +141,9 @@ final class DatabaseSeeder extends Seeder
             $this->check($visit, chr(ord('A') + $number), $child, $family);
         }
         if ($family->left) {
+            CarbonImmutable::setTestNow($this->now->subMinutes(self::sinceCalled($family) - self::A_SEAT * count($family->children)));
             ($this->sendOff)($visit, $this->people['wren']);
+            CarbonImmutable::setTestNow($this->now->isToday() ? null : $this->now);
         }
     }
 
@@ -290,7 +295,7 @@ final class DatabaseSeeder extends Seeder
      */
     private static function sinceCalled(object $family): int
     {
-        return $family->left ? 28 * count($family->children) : max(1, $family->minutes_ago - 10);
+        return max(1, $family->minutes_ago - 10);
     }
 
     /**

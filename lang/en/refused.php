@@ -138,6 +138,7 @@ return [
         'law_source' => 'Say where this figure is from.',
         'families' => '{count, plural, one {A family is} other {# families are}} still there. Send them off first.',
         'practice_copy_id' => 'Own figures must be a copy of the practice chosen.',
+        'handed_on' => 'Its figures have left the organisation under the practice it had. Plan another event for the other practice.',
     ],
     'kit' => ['count' => 'Enter a whole number.'],
     'booking' => [

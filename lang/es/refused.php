@@ -138,6 +138,7 @@ return [
         'law_source' => 'Diga de dónde es esta cifra.',
         'families' => '{count, plural, one {Todavía hay una familia} other {Todavía hay # familias}}. Despídalas primero.',
         'practice_copy_id' => 'Las cifras propias deben ser copia de la práctica elegida.',
+        'handed_on' => 'Sus cifras ya salieron de la organización con la práctica que tenía. Planee otro evento para la otra práctica.',
     ],
     'kit' => ['count' => 'Indique un número entero.'],
     'booking' => [

@@ -55,3 +55,8 @@ signature();
 stepper();
 stationNav();
 trouble();
+
+// Large, and of one page only.
+if (document.querySelector('[data-charts]') !== null) {
+    import('./charts.js').then(({ drawCharts }) => drawCharts());
+}

@@ -17,6 +17,7 @@ use App\Words\Telling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Psr\Clock\ClockInterface;
 
 /** Events before and around their day: planned, opened, closed. */
@@ -46,7 +47,11 @@ final readonly class EventPlanController
 
     public function update(EventRequest $request, CheckupEvent $event, KeepEvent $keep): RedirectResponse
     {
-        return self::kept($keep($event, $request->plan(), $request->crew()));
+        try {
+            return self::kept($keep($event, $request->plan(), $request->crew()));
+        } catch (UnreadableAnswer $e) {
+            throw ValidationException::withMessages(['practice' => $e->getMessage()]);
+        }
     }
 
     /** While the plan is typed. */

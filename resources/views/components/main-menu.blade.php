@@ -4,6 +4,7 @@
     <a href="{{ route('calculators.index') }}">{{ __('calculators.title') }}</a>
     <a href="{{ route('bus.index') }}">{{ __('bus.title') }}</a>
     <a href="{{ route('practice') }}">{{ __('practice.title') }}</a>
+    <a href="{{ route('findings') }}">{{ __('report.title') }}</a>
     <a href="{{ route('handbook') }}">{{ __('handbook.title') }}</a>
     @can('manage')
         <a href="{{ route('people') }}">{{ __('accounts.people') }}</a>

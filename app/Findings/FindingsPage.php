@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Findings;
+
+use App\Models\CheckupEvent;
+use Illuminate\Database\Eloquent\Collection;
+use MintBuckle\Core\Report\FigureRow;
+use MintBuckle\Core\Report\Figures;
+use MintBuckle\Core\Report\FigureTable;
+use MintBuckle\Core\Report\Measure;
+use MintBuckle\Core\Report\Report;
+
+/** The figures of some checks: exact ones for the organisation, or those that may leave it. */
+final readonly class FindingsPage
+{
+    /** @var list<FigureTable> those in which anything was counted, the summary first */
+    public array $tables;
+
+    /**
+     * @param Collection<int, CheckupEvent> $events to choose from, the last first
+     * @param list<HardModel> $models those that were loose most often; none where figures are filtered or to hand on
+     * @param int $waiting events that are over, and of which no figures to hand on were made yet
+     */
+    public function __construct(
+        public FindingsFilter $filter,
+        private Figures $figures,
+        public Collection $events,
+        public array $models,
+        public int $waiting,
+    ) {
+        $this->tables = array_values(array_filter(
+            Report::of($this->figures),
+            static fn(FigureTable $table): bool => $table->rows !== [],
+        ));
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->figures->keys(Measure::Left) === [];
+    }
+
+    /**
+     * Where a figure's checks are listed; null where none are: nothing was counted, it is to hand on, or no check is meant.
+     *
+     * @return array<string, string>|null what the address says besides the filter
+     */
+    public function listed(FigureRow $row, string $table): ?array
+    {
+        return $this->filter->handOn || $row->measure === null || ($row->cells['found'] ?? $row->cells['count'] ?? 0) === 0
+            ? null
+            : $this->filter->query() + ['measure' => $row->measure->value, 'of' => $table === 'summary' ? '' : $row->key];
+    }
+}
