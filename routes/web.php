@@ -156,6 +156,7 @@ Route::middleware(['auth', AsksForAnAbility::class])->group(static function (): 
         Route::get('/findings/checks', [FindingsController::class, 'checks'])->name('findings.checks');
         Route::get('/visits/{visit}/car', [VehicleController::class, 'show'])->name('visits.car');
         Route::get('/visits/{visit}/sheet', [SheetController::class, 'show'])->name('visits.sheet');
+        Route::get('/visits/{visit}/sheet.pdf', [SheetController::class, 'pdf'])->middleware('throttle:30,1')->name('visits.pdf');
         Route::get('/visits/{visit}/calendar', [SheetController::class, 'calendar'])->name('visits.calendar');
         Route::get('/seats', [SeatModelController::class, 'index'])->name('seats.index');
         Route::get('/seats/seats.{form}', [SeatModelFileController::class, 'show'])->whereIn('form', ['csv', 'json'])->name('seats.export');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Checks;
 
 use App\Catalogue\ManualPage;
+use App\Findings\SeenBefore;
 use App\Models\Check;
 use App\Models\Photo;
 use App\Models\SeatModel;
@@ -285,6 +286,12 @@ final readonly class CheckPage
     public function model(): ?SeatModel
     {
         return once(fn(): ?SeatModel => SeatModel::known($this->check->seat_model_id));
+    }
+
+    /** What earlier checks of such seats teach. */
+    public function seenBefore(): ?SeenBefore
+    {
+        return once(fn(): ?SeenBefore => SeenBefore::of($this->case->seat));
     }
 
     /** Whether it can be registered here: seen as not registered, or not asked, and named so far that its maker would know it. */

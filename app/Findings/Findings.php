@@ -31,6 +31,7 @@ final readonly class Findings
             self::figures($filter),
             CheckupEvent::query()->whereNotNull('opened_at')->orderByDesc('held_on')->orderByDesc('id')->limit(self::EVENTS)->get(),
             $filter->isAll() && ! $filter->handOn ? self::hardest() : [],
+            $filter->handOn ? $filter->events()->whereNotNull('handed_on_order')->count() : 0,
             CheckupEvent::query()->whereNotNull('closed_at')->whereNull('handed_on_at')->count(),
         );
     }

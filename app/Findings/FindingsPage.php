@@ -21,6 +21,7 @@ final readonly class FindingsPage
     /**
      * @param Collection<int, CheckupEvent> $events to choose from, the last first
      * @param list<HardModel> $models those that were loose most often; none where figures are filtered or to hand on
+     * @param int $made events of the filter of which figures to hand on were made
      * @param int $waiting events that are over, and of which no figures to hand on were made yet
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class FindingsPage
         private Figures $figures,
         public Collection $events,
         public array $models,
+        public int $made,
         public int $waiting,
     ) {
         $this->tables = array_values(array_filter(
@@ -38,7 +40,17 @@ final readonly class FindingsPage
 
     public function isEmpty(): bool
     {
-        return $this->figures->keys(Measure::Left) === [];
+        return $this->figures->keys(Measure::Left) === [] || ($this->filter->handOn && $this->figures->seats() === null);
+    }
+
+    /** Why there is nothing to show: the key of its words. */
+    public function whyEmpty(): string
+    {
+        return match (true) {
+            ! $this->filter->handOn => 'report.empty',
+            $this->made === 0 => 'report.none_made',
+            default => 'report.too_few',
+        };
     }
 
     /**

@@ -10,7 +10,6 @@ use App\Models\Check;
 use App\Models\SeatModel;
 use App\Models\Visit;
 use MintBuckle\Core\Catalogue\SeatKind;
-use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Record\AnnotationKind;
 use MintBuckle\Core\Record\InspectionPhase;
 use MintBuckle\Core\Record\Withdrawn;
@@ -26,7 +25,7 @@ final readonly class KeepOutcome
     {
         $check = $judged->check;
         $seat = $check->caseOf(InspectionPhase::Found)->case->seat;
-        $model = $seat?->maker === null || $seat->model === null ? null : self::model($seat);
+        $model = $seat?->maker === null || $seat->model === null ? null : SeatModel::firstOf($seat->maker, $seat->model);
         $outcome = Outcome::of(
             $this->judge->check($check, InspectionPhase::Found),
             $judged->corrected,
@@ -51,12 +50,6 @@ final readonly class KeepOutcome
         if ($sums) {
             RollUp::add($visit->event, $outcome, $model?->id);
         }
-    }
-
-    /** The catalogue's model by the names on the label, in its first version: a later one of the same seat is the same seat. */
-    private static function model(Seat $seat): ?SeatModel
-    {
-        return SeatModel::query()->where('maker', $seat->maker)->where('model', $seat->model)->orderBy('id')->first(['id', 'kind']);
     }
 
     private static function became(JudgedCheck $judged): ?Withdrawn

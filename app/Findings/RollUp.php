@@ -16,26 +16,37 @@ final readonly class RollUp
 {
     private const KEY = ['organisation_id', 'scope', 'kind', 'measure', 'of'];
 
-    /** The sums by scope, from what was kept of each check. Scopes are written as scopes() writes them. */
+    /**
+     * The sums by scope, from what was kept of each check: by event and by model first, since the other scopes are sums of events. Scopes
+     * are written as periods() writes them.
+     */
     private const FROM_CHECKS = <<<'SQL'
+        WITH added AS MATERIALIZED (
+            SELECT visits.checkup_event_id AS event, outcome ->> 'model' AS model, added.kind, added.key, sum(added.n::bigint) AS n
+            FROM checks
+                JOIN visits ON visits.id = checks.visit_id
+                CROSS JOIN LATERAL (
+                    SELECT outcome ->> 'kind' AS kind, key, value AS n FROM jsonb_each_text(outcome -> 'counts')
+                    UNION ALL SELECT '', key, value FROM jsonb_each_text(outcome -> 'family')
+                ) AS added
+            WHERE outcome IS NOT NULL
+            GROUP BY 1, 2, 3, 4
+        ), sums AS (
+            SELECT scopes.scope, kind, key, sum(n) AS n
+            FROM added
+                JOIN checkup_events AS e ON e.id = event
+                CROSS JOIN LATERAL (VALUES
+                    ('event:' || e.id),
+                    ('month:' || to_char(e.held_on, 'YYYY-MM') || ':' || e.practice),
+                    ('year:' || to_char(e.held_on, 'YYYY') || ':' || e.practice),
+                    ('ever:' || e.practice)
+                ) AS scopes (scope)
+            GROUP BY 1, 2, 3
+            UNION ALL
+            SELECT 'model:' || model, kind, key, sum(n) FROM added WHERE model IS NOT NULL AND kind <> '' GROUP BY 1, 2, 3
+        )
         INSERT INTO roll_ups (scope, kind, measure, "of", n)
-        SELECT scopes.scope, added.kind, split_part(added.key, '/', 1), split_part(added.key, '/', 2), sum(added.n::bigint)
-        FROM checks
-            JOIN visits ON visits.id = checks.visit_id
-            JOIN checkup_events AS e ON e.id = visits.checkup_event_id
-            CROSS JOIN LATERAL (
-                SELECT outcome ->> 'kind' AS kind, key, value AS n FROM jsonb_each_text(outcome -> 'counts')
-                UNION ALL SELECT '', key, value FROM jsonb_each_text(outcome -> 'family')
-            ) AS added
-            CROSS JOIN LATERAL (VALUES
-                ('event:' || e.id),
-                ('month:' || to_char(e.held_on, 'YYYY-MM') || ':' || e.practice),
-                ('year:' || to_char(e.held_on, 'YYYY') || ':' || e.practice),
-                ('ever:' || e.practice),
-                ('model:' || (outcome ->> 'model'))
-            ) AS scopes (scope)
-        WHERE outcome IS NOT NULL AND scopes.scope IS NOT NULL AND NOT (added.kind = '' AND scopes.scope LIKE 'model:%')
-        GROUP BY 1, 2, 3, 4
+        SELECT scope, kind, split_part(key, '/', 1), split_part(key, '/', 2), n FROM sums
         SQL;
 
     /** Adds an event's sums to another scope, or takes them from it. */

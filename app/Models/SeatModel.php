@@ -48,6 +48,13 @@ final class SeatModel extends Model
         return $id === null ? null : self::query()->find($id);
     }
 
+    /** Its first version, by the names on the label: a later one of the same seat is the same seat. */
+    public static function firstOf(string $maker, string $model): ?self
+    {
+        return self::query()->where('maker', $maker)->where('model', $model)->orderBy('id')
+            ->first(['id', 'maker', 'model', 'name', 'kind']);
+    }
+
     /**
      * The versions that hold now, by name.
      *

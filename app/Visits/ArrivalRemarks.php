@@ -13,6 +13,7 @@ use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\CaseFile\InvalidCase;
 use MintBuckle\Core\CaseFile\Reader;
 use MintBuckle\Core\Context\AssessmentContext;
+use MintBuckle\Core\Facts\Seat;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Station;
@@ -29,8 +30,9 @@ final readonly class ArrivalRemarks
     /**
      * @param list<Finding> $findings worst first
      * @param list<Message> $notes beside them
+     * @param Seat|null $seat as it was typed so far
      */
-    private function __construct(public array $findings, public array $notes) {}
+    private function __construct(public array $findings, public array $notes, public ?Seat $seat) {}
 
     /**
      * @param array<array-key, mixed> $typed
@@ -47,7 +49,7 @@ final readonly class ArrivalRemarks
             FoldedCase::takeCampaigns($case, AssembleCase::campaigns(RecallList::current()));
             $assessment = Assessor::assess(Reader::fromObject($case), $rulebook);
         } catch (InvalidCase|UnreadableAnswer) {
-            return new self([], []);
+            return new self([], [], null);
         }
 
         return new self(
@@ -56,6 +58,7 @@ final readonly class ArrivalRemarks
                 static fn(Finding $f): bool => in_array($f->station(), self::STATIONS, true) && $f->severity !== Severity::Ask,
             )),
             self::notes($assessment->situation),
+            $assessment->situation->case->seat,
         );
     }
 

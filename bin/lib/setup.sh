@@ -27,8 +27,9 @@ missing_packages() {
     command -v setpriv > /dev/null || printf 'util-linux '
     command -v runsvdir > /dev/null || printf 'runit '
     command -v pgrep > /dev/null || printf 'procps '
+    # Prints sheets as PDF; drives the tests of the interface.
+    command -v chromium > /dev/null || printf 'chromium '
     if [ "${1:-}" = test ]; then
-        command -v chromium > /dev/null || printf 'chromium '
         command -v chromedriver > /dev/null || printf 'chromium-driver '
         command -v units > /dev/null || printf 'units '
         command -v git > /dev/null || printf 'git '

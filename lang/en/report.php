@@ -83,4 +83,17 @@ return [
             . 'to hand on yet.}}',
         'make' => 'Make their figures now',
     ],
+    'seen' => [
+        'of_model' => '{model}, at earlier checks here',
+        'of_kind' => 'Seats of this kind ({kind}), at earlier checks here',
+        'erring' => '{n} of {of} came with an error.',
+        'errors' => 'Most often: {errors}.',
+        'error' => '{error} ({n})',
+        'loose' => 'At earlier checks here, {n} of {of} such seats were loose; {held} of these held before they left.',
+        'last_tried' => 'What was tried last before it held:',
+        'worked' => '{step}: {n} of {of, plural, one {# try} other {# tries}}',
+    ],
+    'too_few' => '{n, plural, one {The figures of # event are made, but too few seats were checked for any of them to be told. Choose '
+        . 'more events.} other {The figures of # events are made, but too few seats were checked for any of them to be told. Choose '
+        . 'more events.}}',
 ];

@@ -58,4 +58,6 @@ return [
     'link' => 'This sheet on your telephone, for {n} days.',
     'gone' => 'This link opens nothing',
     'gone_hint' => 'It is too old, or was not copied whole. The printed sheet holds; ask whoever checked your seat.',
+    'no_pdf' => 'The PDF could not be made just now. Nothing is lost: press Print, or try again in a minute.',
+    'pdf' => 'As PDF, {paper, select, a4 {A4} other {Letter}}',
 ];

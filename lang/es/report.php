@@ -83,4 +83,18 @@ return [
             . 'cifras para entregar.}}',
         'make' => 'Hacer sus cifras ahora',
     ],
+    'seen' => [
+        'of_model' => '{model}, en revisiones anteriores de aquí',
+        'of_kind' => 'Asientos de este tipo ({kind}), en revisiones anteriores de aquí',
+        'erring' => '{n} de {of} llegaron con algún error.',
+        'errors' => 'Lo más frecuente: {errors}.',
+        'error' => '{error} ({n})',
+        'loose' => 'En revisiones anteriores de aquí, {n} de {of} asientos así estaban flojos; {held} de ellos quedaron firmes antes de '
+            . 'irse.',
+        'last_tried' => 'Lo último que se probó antes de que quedara firme:',
+        'worked' => '{step}: {n} de {of, plural, one {# intento} other {# intentos}}',
+    ],
+    'too_few' => '{n, plural, one {Las cifras de # evento están hechas, pero se revisaron muy pocos asientos para decir alguna. Elija '
+        . 'más eventos.} other {Las cifras de # eventos están hechas, pero se revisaron muy pocos asientos para decir alguna. Elija '
+        . 'más eventos.}}',
 ];

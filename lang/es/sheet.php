@@ -59,4 +59,6 @@ return [
     'link' => 'Esta hoja en su teléfono, durante {n} días.',
     'gone' => 'Este enlace no abre nada',
     'gone_hint' => 'Es demasiado antiguo o no se copió entero. Vale la hoja impresa; pregunte a quien revisó su asiento.',
+    'no_pdf' => 'El PDF no se pudo hacer en este momento. No se perdió nada: toque Imprimir, o intente de nuevo en un minuto.',
+    'pdf' => 'En PDF, {paper, select, a4 {A4} other {carta}}',
 ];

@@ -49,6 +49,7 @@ const draw = (box) => {
     Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
     Chart.defaults.font.size = 15;
     const fills = series.length > 1 ? ['--fix', '--press'] : ['--press'];
+    box.dataset.drawn = JSON.stringify(series.map(({ data }) => data));
     const datasets = series.map((one, index) => ({ ...one, backgroundColor: colour(fills[index]) }));
     charts.set(box, new Chart(box.firstChild, { type: 'bar', data: { labels, datasets }, options: options(series.length > 1, Number(box.dataset.most) || undefined) }));
 };

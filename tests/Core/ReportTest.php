@@ -19,12 +19,14 @@ use MintBuckle\Core\Report\FigureNames;
 use MintBuckle\Core\Report\FigureRow;
 use MintBuckle\Core\Report\Figures;
 use MintBuckle\Core\Report\FigureTable;
+use MintBuckle\Core\Report\Lesson;
 use MintBuckle\Core\Report\Measure;
 use MintBuckle\Core\Report\Outcome;
 use MintBuckle\Core\Report\Report;
 use MintBuckle\Core\Report\Spans;
 use MintBuckle\Core\Report\WholeFives;
 use MintBuckle\Core\Rulebook;
+use MintBuckle\Core\Telling\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -182,6 +184,33 @@ final class ReportTest extends TestCase
         }
         self::assertSame('Findings', Told::english(FigureNames::of(Measure::Found, 'nothing.such')), 'what stands in no list is not repeated');
         self::assertSame([], array_filter(Report::of(Figures::exact([])), static fn(FigureTable $t): bool => $t->rows !== [] && ! in_array($t->key, ['summary', 'left', 'minutes', 'waited'], true)));
+    }
+
+    /** @param array<string, array<int|string, int>> $more */
+    private static function lesson(int $seats, array $more = []): ?Lesson
+    {
+        return Lesson::of(Figures::exact(['left' => ['good_to_ride' => $seats]] + $more));
+    }
+
+    /** Under, on and over the number of checks that teach anything. */
+    public function testALessonTakesThreeChecksAndTellsItsNumbers(): void
+    {
+        self::assertSame([null, null, false, false], [self::lesson(0), self::lesson(2), self::lesson(3) === null, self::lesson(4) === null]);
+        $plain = self::lesson(3);
+        self::assertSame([null, null, []], [$plain?->errors(), $plain?->loose(), $plain?->worked()]);
+        self::assertSame('0 of 3 came with an error.', Told::english($plain?->erring() ?? new Message('report.title')));
+        $told = self::lesson(9, [
+            'erring' => ['' => 7],
+            'found' => ['harness.height' => 2, 'measure.loose' => 5, 'harness.slack' => 2, 'harness.clip' => 1],
+            'put_right' => ['measure.loose' => 4],
+            'tried' => ['rock_it' => 4, 'turn_buckle.2' => 1, 'weight_in' => 6, 'peg_belt' => 2],
+            'worked' => ['rock_it' => 1, 'turn_buckle.2' => 1, 'weight_in' => 2, 'peg_belt' => 1],
+        ]);
+        assert($told !== null);
+        self::assertSame('7 of 9 came with an error. Most often: It moves too much (5), Straps at the wrong height (2), Slack straps (2).', Told::english($told->erring()) . ' ' . Told::english($told->errors() ?? $told->erring()));
+        self::assertSame('At earlier checks here, 5 of 9 such seats were loose; 4 of these held before they left.', Told::english($told->loose() ?? $told->erring()));
+        self::assertCount(3, $told->worked());
+        self::assertStringEndsWith(': 2 of 6 tries', Told::english($told->worked()[0]));
     }
 
     /** @return iterable<string, array{int, int, int, int}> before, count, offset, figure */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Findings\SeenBefore;
 use App\Http\Requests\PlainRequest;
 use App\Models\CheckupEvent;
 use App\Units;
@@ -21,8 +22,8 @@ final readonly class ArrivalRemarksController
         $event = CheckupEvent::current();
         $units = $request->enum('units', Units::class) ?? Units::Metric;
 
-        return view('components.arrival-remarks', [
-            'remarks' => ArrivalRemarks::of((array) ($children[0] ?? []), new ChildReader($units, $event), $event, $rulebook),
-        ]);
+        $remarks = ArrivalRemarks::of((array) ($children[0] ?? []), new ChildReader($units, $event), $event, $rulebook);
+
+        return view('components.arrival-remarks', ['remarks' => $remarks, 'seen' => SeenBefore::of($remarks->seat)]);
     }
 }

@@ -11,11 +11,15 @@ use App\Units;
 use App\Visits\SheetCalendar;
 use App\Visits\SheetLink;
 use App\Visits\SheetPage;
+use App\Visits\SheetPdf;
 use App\Words\Languages;
 use App\Words\Telling;
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use RuntimeException;
 
 /** The take-home sheet: to print, by the family's own link, and its dates as a calendar file. */
 final readonly class SheetController
@@ -25,6 +29,24 @@ final readonly class SheetController
     public function show(Request $request, Visit $visit, Units $units): View
     {
         return view('pages.visits.sheet', ['page' => $this->page($request, $visit, $units)]);
+    }
+
+    /** As it is printed on paper; where nothing can print it, the browser still can. */
+    public function pdf(Request $request, Visit $visit, Units $units, SheetPdf $print): Response|RedirectResponse
+    {
+        $paper = $request->query('paper') === 'letter' ? 'letter' : 'a4';
+        try {
+            $pdf = $print($this->page($request, $visit, $units), $paper);
+        } catch (RuntimeException|LockTimeoutException $e) {
+            report($e);
+
+            return redirect()->route('visits.sheet', $visit)->with('status', Telling::now()->word('sheet.no_pdf'));
+        }
+
+        return response($pdf, 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "attachment; filename=\"ticket-{$visit->ticket}-{$paper}.pdf\"",
+        ]);
     }
 
     public function calendar(Visit $visit, Units $units): Response

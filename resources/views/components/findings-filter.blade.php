@@ -28,7 +28,7 @@
                 </option>
             @endforeach
         </select></div>
-    <div class="field"><label for="f-kind">{{ __('report.kind') }}</label><select id="f-kind" name="kind">
+    <div class="field of-seats"><label for="f-kind">{{ __('report.kind') }}</label><select id="f-kind" name="kind">
             <option value="">{{ __('catalogue.any_kind') }}</option>
             @foreach (FindingsFilter::kinds() as $kind)
                 <option value="{{ $kind }}" @selected($kind === $page->filter->kind)>{{ __(FindingsFilter::word($kind)) }}</option>

@@ -13,6 +13,19 @@
         @endforeach
     </div>
 </form>
+@if ($page->seenBefore()?->lesson->loose() !== null)
+    <div class="seen-before" data-seen-loose>
+        <p>@tell($page->seenBefore()->lesson->loose())</p>
+        @if ($page->seenBefore()->lesson->worked() !== [])
+            <p>{{ __('report.seen.last_tried') }}</p>
+            <ul>
+                @foreach ($page->seenBefore()->lesson->worked() as $worked)
+                    <li>@tell($worked)</li>
+                @endforeach
+            </ul>
+        @endif
+    </div>
+@endif
 @if ($loose->next !== null)
     <form class="loose-step" method="post" action="{{ $page->post('tries') }}" hx-post="{{ $page->post('tries') }}"
         data-attempt="{{ $loose->next->key() }}">

@@ -4,6 +4,12 @@
 @use('MintBuckle\Core\Finding\Station')
 @props(['page', 'situation'])
 @switch($page->station)
+    @case(Station::Label)
+        @if ($page->phase === InspectionPhase::Found && !$page->signed)
+            <x-seen-before :seen="$page->seenBefore()" />
+        @endif
+    @break
+
     @case(Station::Child)
         @if ($page->assessment->computed()->changeover !== null)
             <x-steps-panel :title="__('checks.changeover', ['mode' => $page->assessment->computed()->changeover->to->told()])"

@@ -10,7 +10,7 @@
             <x-findings-hand-on :page="$page" />
         @endif
         @if ($page->isEmpty())
-            <p class="card-work empty">{{ __($page->filter->handOn ? 'report.none_made' : 'report.empty') }}</p>
+            <p class="card-work empty">{{ __($page->whyEmpty(), ['n' => $page->made]) }}</p>
         @else
             @foreach ($page->tables as $table)
                 <x-figure-table :table="$table" :page="$page" />

@@ -1,3 +1,4 @@
+@use('App\Visits\SheetPdf')
 <x-layout :title="__('sheet.title')" main="sheet">
     <x-slot:head><x-head :title="__('visits.ticket', ['ticket' => $page->visit->ticket])" :subtitle="$page->visit->vehicle" /></x-slot:head>
     <div class="sheet-tools no-print">
@@ -18,6 +19,12 @@
         <a class="quiet" href="{{ route('visits.sheet', [$page->visit, 'large' => $page->isLarge ? 0 : 1, 'both' =>
             count($page->languages) > 1 ? 1 : 0]) }}" data-large>{{ __($page->isLarge ? 'sheet.usual_print' : 'sheet.large_print') }}</a>
         <a class="quiet" href="{{ route('visits.calendar', $page->visit) }}" data-calendar>{{ __('sheet.calendar') }}</a>
+        @if (SheetPdf::canBeMade())
+            @foreach (SheetPdf::PAPERS as $paper => $size)
+                <a class="quiet" href="{{ route('visits.pdf', [$page->visit, 'paper' => $paper, 'large' => $page->isLarge ? 1 : 0,
+                    'both' => count($page->languages) > 1 ? 1 : 0]) }}" data-pdf="{{ $paper }}">{{ __('sheet.pdf', ['paper' => $paper]) }}</a>
+            @endforeach
+        @endif
         @if ($page->visit->left_at)
             <p>{{ __('sheet.left_at', ['time' => $page->visit->event->clock($page->visit->left_at)]) }}</p>
         @else
