@@ -48,8 +48,8 @@ for ($n = 0; $n < OUTCOMES; $n++) {
     $outcomes[] = json_encode([
         'kind' => $random->shuffleArray(SeatKind::values())[0],
         'model' => $random->getInt(1, 12),
-        'counts' => $counts + ['minutes/20' => 1, 'seconds/seat' => $random->getInt(600, 3_000)],
-        'family' => ['waited/10' => 1, 'seconds/wait' => $random->getInt(0, 3_000)],
+        'counts' => $counts + ['minutes/20' => 1, 'seconds/' => $random->getInt(600, 3_000)],
+        'family' => ['waited/10' => 1, 'seconds_waited/' => $random->getInt(0, 3_000)],
     ], JSON_THROW_ON_ERROR);
 }
 DB::statement('CREATE TEMP TABLE outcomes (n int primary key, outcome jsonb)');

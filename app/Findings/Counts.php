@@ -6,6 +6,7 @@ namespace App\Findings;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use MintBuckle\Core\Report\Measure;
 
 /** Counts by measure and what of, as the core's figures take them. */
 final readonly class Counts
@@ -17,8 +18,11 @@ final readonly class Counts
      */
     public static function of(array $scopes, ?string $kind = null): array
     {
-        return self::read(DB::table('roll_ups')->whereIn('scope', $scopes)
-            ->when($kind !== null, static fn(Builder $rows): Builder => $rows->whereIn('kind', [$kind, ''])), 'n');
+        $rows = DB::table('roll_ups')->whereIn('scope', $scopes);
+
+        return self::read($kind === null ? $rows->where('kind', '') : $rows->where(static fn(Builder $one): Builder => $one
+            ->where('kind', $kind)
+            ->orWhere(static fn(Builder $all): Builder => $all->where('kind', '')->whereIn('measure', Measure::ofFamilies()))), 'n');
     }
 
     /**

@@ -70,7 +70,7 @@ final readonly class Findings
     /** @return list<HardModel> */
     private static function hardest(): array
     {
-        $sums = static fn(): Builder => DB::table('roll_ups')->selectRaw('scope, sum(n)::bigint AS n')->groupBy('scope');
+        $sums = static fn(): Builder => DB::table('roll_ups')->where('kind', '')->selectRaw('scope, sum(n)::bigint AS n')->groupBy('scope');
         $loose = self::byModel($sums()->where('scope', 'like', 'model:%')->where('measure', Measure::Found->value)
             ->where('of', 'measure.loose')->orderByDesc('n')->orderBy('scope')->limit(self::MODELS));
         $seats = self::byModel($sums()->whereIn('scope', array_map(static fn(int $id): string => "model:{$id}", array_keys($loose)))

@@ -93,14 +93,8 @@ final readonly class FindingsFilter
         if ($this->event !== null) {
             return ["event:{$this->event->id}"];
         }
-        $scopes = [];
-        foreach ($this->practice === null ? PracticeCode::cases() : [$this->practice] as $practice) {
-            foreach ($this->periods() as $period) {
-                $scopes[] = "{$period}:{$practice->value}";
-            }
-        }
 
-        return $scopes;
+        return array_map(fn(string $period): string => $period . ':' . ($this->practice->value ?? ''), $this->periods());
     }
 
     /** @return Builder<CheckupEvent> */

@@ -9,8 +9,9 @@ use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Report\Outcome;
 
 /**
- * Sums of what signed checks add to the figures, kept by the transaction that signs them: of an event, of a month, a year and ever by
- * practice, and of a model. A page reads a few hundred rows of them, however many checks there are.
+ * Sums of what signed checks add to the figures, kept by the transaction that signs them: of an event, of a month, a year and ever, by
+ * any and by each practice, of all kinds of seats and of each, and of a model. A page reads a few hundred rows of them, however many checks
+ * there are.
  */
 final readonly class RollUp
 {
@@ -18,32 +19,34 @@ final readonly class RollUp
 
     /**
      * The sums by scope, from what was kept of each check: by event and by model first, since the other scopes are sums of events. Scopes
-     * are written as periods() writes them.
+     * are written as periods() writes them; without a kind of seat are the sums over all of them, and those of families.
      */
     private const FROM_CHECKS = <<<'SQL'
-        WITH added AS MATERIALIZED (
-            SELECT visits.checkup_event_id AS event, outcome ->> 'model' AS model, added.kind, added.key, sum(added.n::bigint) AS n
+        WITH added AS (
+            SELECT visits.checkup_event_id AS event, counted.model, counted.kind, counted.key, sum(counted.n::bigint) AS n,
+                grouping(visits.checkup_event_id) = 1 AS of_model, grouping(counted.kind) = 1 AS of_all
             FROM checks
                 JOIN visits ON visits.id = checks.visit_id
                 CROSS JOIN LATERAL (
-                    SELECT outcome ->> 'kind' AS kind, key, value AS n FROM jsonb_each_text(outcome -> 'counts')
-                    UNION ALL SELECT '', key, value FROM jsonb_each_text(outcome -> 'family')
-                ) AS added
+                    SELECT outcome ->> 'model' AS model, outcome ->> 'kind' AS kind, key, value AS n FROM jsonb_each_text(outcome -> 'counts')
+                    UNION ALL SELECT NULL, NULL, key, value FROM jsonb_each_text(outcome -> 'family')
+                ) AS counted
             WHERE outcome IS NOT NULL
-            GROUP BY 1, 2, 3, 4
+            GROUP BY GROUPING SETS ((1, 3, 4), (1, 4), (2, 4))
         ), sums AS (
-            SELECT scopes.scope, kind, key, sum(n) AS n
+            SELECT scopes.scope, coalesce(kind, '') AS kind, key, sum(n) AS n
             FROM added
                 JOIN checkup_events AS e ON e.id = event
                 CROSS JOIN LATERAL (VALUES
                     ('event:' || e.id),
-                    ('month:' || to_char(e.held_on, 'YYYY-MM') || ':' || e.practice),
-                    ('year:' || to_char(e.held_on, 'YYYY') || ':' || e.practice),
-                    ('ever:' || e.practice)
+                    ('month:' || to_char(e.held_on, 'YYYY-MM') || ':'), ('month:' || to_char(e.held_on, 'YYYY-MM') || ':' || e.practice),
+                    ('year:' || to_char(e.held_on, 'YYYY') || ':'), ('year:' || to_char(e.held_on, 'YYYY') || ':' || e.practice),
+                    ('ever:'), ('ever:' || e.practice)
                 ) AS scopes (scope)
+            WHERE NOT of_model AND (of_all OR kind IS NOT NULL)
             GROUP BY 1, 2, 3
             UNION ALL
-            SELECT 'model:' || model, kind, key, sum(n) FROM added WHERE model IS NOT NULL AND kind <> '' GROUP BY 1, 2, 3
+            SELECT 'model:' || model, '', key, n FROM added WHERE of_model AND model IS NOT NULL
         )
         INSERT INTO roll_ups (scope, kind, measure, "of", n)
         SELECT scope, kind, split_part(key, '/', 1), split_part(key, '/', 2), n FROM sums
@@ -61,8 +64,9 @@ final readonly class RollUp
     {
         $scopes = ["event:{$event->id}", ...self::periods($event)];
         self::sum([
-            ...self::rows([...$scopes, ...($model === null ? [] : ["model:{$model}"])], $outcome->kind, $outcome->counts),
-            ...self::rows($scopes, '', $outcome->family),
+            ...self::rows($scopes, $outcome->kind, $outcome->counts),
+            ...self::rows($scopes, '', $outcome->counts + $outcome->family),
+            ...($model === null ? [] : self::rows(["model:{$model}"], '', $outcome->counts)),
         ]);
     }
 
@@ -82,6 +86,7 @@ final readonly class RollUp
     public static function rebuild(): int
     {
         return DB::transaction(static function (): int {
+            DB::statement("SET LOCAL work_mem = '128MB'");
             DB::statement('LOCK TABLE roll_ups IN SHARE ROW EXCLUSIVE MODE');
             DB::table('roll_ups')->delete();
 
@@ -89,12 +94,15 @@ final readonly class RollUp
         });
     }
 
-    /** @return list<string> */
+    /** @return list<string> each by any practice, and by the event's own */
     private static function periods(CheckupEvent $event): array
     {
-        [$day, $practice] = [$event->held_on, $event->practice];
+        $scopes = [];
+        foreach (["month:{$event->held_on->format('Y-m')}", "year:{$event->held_on->format('Y')}", 'ever'] as $period) {
+            array_push($scopes, "{$period}:", "{$period}:{$event->practice}");
+        }
 
-        return ["month:{$day->format('Y-m')}:{$practice}", "year:{$day->format('Y')}:{$practice}", "ever:{$practice}"];
+        return $scopes;
     }
 
     /**

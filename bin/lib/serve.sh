@@ -127,7 +127,7 @@ run() {
             # Scripts change only with a release, so whether one exists is asked of the cache, not of the disk.
             # Coverage off: Debian switches pcov on everywhere, and it slows every request.
             # shellcheck disable=SC2086
-            exec $AS_APP "$FPM" -F -R -y "$R/fpm.conf" -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 -d pcov.enabled=0 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16 ;;
+            exec $AS_APP "$FPM" -F -R -y "$R/fpm.conf" -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 -d pcov.enabled=0 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16 -d opcache.preload="$ROOT/bootstrap/preload.php" ;;
         nginx)
             # shellcheck disable=SC2086
             exec $AS_APP "$NGINX" -p "$A" -e "$A/nginx-error.log" -c "$R/nginx.conf" ;;

@@ -25,7 +25,7 @@ final readonly class FigureNames
             Measure::Kit => $named("kit.items.{$of}"),
             Measure::Minutes => self::span($of, Spans::OF_A_SEAT),
             Measure::Waited => self::span($of, Spans::OF_A_WAIT),
-            Measure::Seconds => $named('report.title'),
+            Measure::Seconds, Measure::SecondsWaited => $named('report.title'),
             Measure::Tried, Measure::Worked => Attempt::named($of)?->step() ?? $named('report.title'),
         };
     }

@@ -97,13 +97,13 @@ final readonly class Figures
     }
 
     /** Mean whole minutes; null where nothing was timed, or figures are to hand on. */
-    public function meanMinutes(Measure $spans, string $of): ?int
+    public function meanMinutes(Measure $spans, Measure $seconds): ?int
     {
         $timed = $this->sum($spans);
 
         return ! $this->isExact() || $timed === null || $timed === 0
             ? null
-            : intdiv(2 * ($this->counts[Measure::Seconds->value][$of] ?? 0) + $timed * self::MINUTE, 2 * $timed * self::MINUTE);
+            : intdiv(2 * ($this->counts[$seconds->value][''] ?? 0) + $timed * self::MINUTE, 2 * $timed * self::MINUTE);
     }
 
     /** @param list<int> $counts */

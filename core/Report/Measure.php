@@ -37,8 +37,11 @@ enum Measure: string
     /** Families by the minutes that they waited for their call. */
     case Waited = 'waited';
 
-    /** Seconds: of "seat" and "wait", for the two means. */
+    /** Seconds that seats took, for the mean. */
     case Seconds = 'seconds';
+
+    /** Seconds that families waited, for the mean. */
+    case SecondsWaited = 'seconds_waited';
 
     /** By what was tried while it would not hold. */
     case Tried = 'tried';
@@ -49,13 +52,13 @@ enum Measure: string
     /** Whether its counts may leave the organisation, in whole fives. The others are no counts of seats, or too fine. */
     public function mayLeave(): bool
     {
-        return ! in_array($this, [self::Seconds, self::Tried, self::Worked], true);
+        return ! in_array($this, [self::Seconds, self::SecondsWaited, self::Tried, self::Worked], true);
     }
 
-    /** Whether it is of families, so that no kind of seat divides it. */
-    public function isOfFamilies(): bool
+    /** @return list<string> what is of families, so that no kind of seat divides it */
+    public static function ofFamilies(): array
     {
-        return $this === self::Waited;
+        return [self::Waited->value, self::SecondsWaited->value];
     }
 
     public function key(string $of = ''): string

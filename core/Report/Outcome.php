@@ -71,7 +71,7 @@ final readonly class Outcome
         }
         if ($seconds !== null) {
             $counts[Measure::Minutes->key(Spans::of($seconds, Spans::OF_A_SEAT))] = 1;
-            $counts[Measure::Seconds->key('seat')] = $seconds;
+            $counts[Measure::Seconds->key()] = $seconds;
         }
 
         return new self($kind, $counts, []);
@@ -86,7 +86,7 @@ final readonly class Outcome
     {
         return new self($this->kind, $this->counts, [
             Measure::Waited->key(Spans::of($seconds, Spans::OF_A_WAIT)) => 1,
-            Measure::Seconds->key('wait') => $seconds,
+            Measure::SecondsWaited->key() => $seconds,
         ]);
     }
 

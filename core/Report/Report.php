@@ -49,8 +49,8 @@ final readonly class Report
             $row('put_right', $putRight, Figures::percent($putRight, $found)),
             $row('good', $f->good(), Figures::percent($f->good(), $seats)),
             $row('withdrawn', $f->sum(Measure::Became), Figures::percent($f->sum(Measure::Became), $seats)),
-            $f->isExact() ? $row('minutes', $f->meanMinutes(Measure::Minutes, 'seat')) : null,
-            $f->isExact() ? $row('waited', $f->meanMinutes(Measure::Waited, 'wait')) : null,
+            $f->isExact() ? $row('minutes', $f->meanMinutes(Measure::Minutes, Measure::Seconds)) : null,
+            $f->isExact() ? $row('waited', $f->meanMinutes(Measure::Waited, Measure::SecondsWaited)) : null,
         ])));
     }
 
@@ -132,7 +132,7 @@ final readonly class Report
                 (string) $from,
                 FigureNames::span((string) $from, $spans),
                 ['count' => $f->of($measure, (string) $from)],
-                $measure->isOfFamilies() ? null : $measure,
+                in_array($measure->value, Measure::ofFamilies(), true) ? null : $measure,
             );
         }
 

@@ -9,11 +9,13 @@ use Facebook\WebDriver\WebDriverSelect;
 /** A whole event is sent home and closed, and its report read: the charts say what the tables say, and the tables what the file says. */
 final class FindingsTest extends BrowserTestCase
 {
+    use WalksChecks;
+
     public function testAWholeEventIsClosedAndItsReportRead(): void
     {
         self::viewport(390, 844, true);
         self::signIn();
-        $this->everybodyGoesHome();
+        self::everybodyGoesHome();
         self::viewport(1280, 800);
         self::signIn('ines');
         self::open('/events');
@@ -64,22 +66,6 @@ final class FindingsTest extends BrowserTestCase
         self::assertStringContainsString('kind=convertible', self::$driver->getCurrentURL());
         self::assertNotSame('', self::cell('summary', 'seats', 'count'));
         self::scripts(true);
-    }
-
-    private function everybodyGoesHome(): void
-    {
-        $odalys = self::database("SELECT id FROM users WHERE login = 'odalys'");
-        foreach (explode("\n", self::database('SELECT id FROM visits WHERE checkup_event_id = 1 AND left_at IS NULL ORDER BY id')) as $visit) {
-            self::open("/visits/{$visit}/departure");
-            if (self::all('[data-leave="open"]') !== []) {
-                self::press('[name="reason"][value="comes_back"]');
-                self::press("[name=\"second\"][value=\"{$odalys}\"]");
-                self::one('#password')->sendKeys('market-day');
-            }
-            self::press('[data-leave]');
-            self::waitFor('main.sheet');
-        }
-        self::assertSame('0', self::database('SELECT count(*) FROM visits WHERE checkup_event_id = 1 AND left_at IS NULL'));
     }
 
     private static function cell(string $table, string $key, string $column): string

@@ -51,6 +51,21 @@ final class SeatsRecallsCarTest extends BrowserTestCase
         parent::tearDownAfterClass();
     }
 
+    /** A choice among the filters is asked for at once, the first time too. */
+    public function testTheListOfSeatsFollowsItsFilters(): void
+    {
+        self::viewport(1280, 800);
+        self::signIn();
+        self::open('/seats');
+        $all = count(self::all('#seats [data-model]'));
+        (new WebDriverSelect(self::one('#kind')))->selectByValue('vest');
+        self::until(static fn(): bool => count(self::all('#seats [data-model]')) < $all, 'the kind was chosen');
+        self::assertStringContainsString('kind=vest', self::$driver->getCurrentURL());
+        (new WebDriverSelect(self::one('#kind')))->selectByValue('');
+        self::until(static fn(): bool => count(self::all('#seats [data-model]')) === $all, 'any kind once more');
+    }
+
+
     public function testAModelIsEnteredFromItsManualAndUsedInACheck(): void
     {
         self::viewport(1280, 800);

@@ -10,6 +10,8 @@ use PHPUnit\Framework\Attributes\Group;
 #[Group('shots')]
 final class ShotsTest extends BrowserTestCase
 {
+    use WalksChecks;
+
     public function testPictures(): void
     {
         array_map(unlink(...), glob(self::folder() . '/*.png') ?: []);
@@ -24,7 +26,7 @@ final class ShotsTest extends BrowserTestCase
         foreach (['event-desk' => '/', 'arrive-desk' => '/arrive', 'car-desk' => '/visits/11/car', 'model-desk' => '/seats/1/edit', 'handbook-desk' => '/handbook?q=tether'] as $name => $path) {
             self::shot($name, $path);
         }
-        foreach (['label' => 5, 'measure' => 3, 'buckle' => 3, 'handover' => 6] as $station => $ticket) {
+        foreach (['label' => 5, 'measure' => 3, 'buckle' => 3] as $station => $ticket) {
             self::openCheck($ticket, $station === 'measure' ? 'left' : 'found', $station);
             self::shot("check-{$station}-desk");
         }
@@ -79,6 +81,12 @@ final class ShotsTest extends BrowserTestCase
         self::waitFor('.trip-line[data-item="way"][data-state="right"]');
         self::$driver->executeScript('window.scrollTo(0, 0);');
         self::shot('trip-phone');
+        self::viewport(1280, 800);
+        self::everybodyGoesHome();
+        self::open('/findings?event=1');
+        self::waitFor('[data-drawn]');
+        self::$driver->executeScript('document.querySelector("[data-figures=\"expected\"]").scrollIntoView(); window.scrollBy(0, -80);');
+        self::shot('findings-desk');
         self::assertLessThan(20, count(glob(self::folder() . '/*.png') ?: []));
     }
 

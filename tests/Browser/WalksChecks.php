@@ -446,4 +446,21 @@ trait WalksChecks
 
         return array_values(array_filter(is_array($codes) ? $codes : [], is_string(...)));
     }
+
+    /** Whoever is still at today's event leaves, with whatever is open. */
+    private static function everybodyGoesHome(): void
+    {
+        $odalys = self::database("SELECT id FROM users WHERE login = 'odalys'");
+        foreach (explode("\n", self::database('SELECT id FROM visits WHERE checkup_event_id = 1 AND left_at IS NULL ORDER BY id')) as $visit) {
+            self::open("/visits/{$visit}/departure");
+            if (self::all('[data-leave="open"]') !== []) {
+                self::press('[name="reason"][value="comes_back"]');
+                self::press("[name=\"second\"][value=\"{$odalys}\"]");
+                self::one('#password')->sendKeys('market-day');
+            }
+            self::press('[data-leave]');
+            self::waitFor('main.sheet');
+        }
+        self::assertSame('0', self::database('SELECT count(*) FROM visits WHERE checkup_event_id = 1 AND left_at IS NULL'));
+    }
 }

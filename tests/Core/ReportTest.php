@@ -99,7 +99,7 @@ final class ReportTest extends TestCase
         $judged = Assessor::assess(Cases::read('rear-good'), Rulebook::current());
         $outcome = Outcome::of($judged, [], $judged, 'convertible', false, null, [], [], $seconds)->withWait($seconds);
         self::assertSame(1, $outcome->counts["minutes/{$seat}"] ?? null);
-        self::assertSame(["waited/{$wait}" => 1, 'seconds/wait' => $seconds], $outcome->family);
+        self::assertSame(["waited/{$wait}" => 1, 'seconds_waited/' => $seconds], $outcome->family);
     }
 
     public function testWhatWasTriedLastWorkedWhereItHoldsAfterwards(): void
@@ -141,9 +141,9 @@ final class ReportTest extends TestCase
     {
         self::assertSame([0, 33, 67, 50, 100, 1], [Figures::percent(0, 3), Figures::percent(1, 3), Figures::percent(2, 3), Figures::percent(1, 2), Figures::percent(7, 7), Figures::percent(1, 200)]);
         self::assertSame([null, null, null], [Figures::percent(0, 0), Figures::percent(null, 3), Figures::percent(3, null)]);
-        $mean = static fn(int $seconds, int $seats): ?int => Figures::exact(['minutes' => ['20' => $seats], 'seconds' => ['seat' => $seconds]])->meanMinutes(Measure::Minutes, 'seat');
+        $mean = static fn(int $seconds, int $seats): ?int => Figures::exact(['minutes' => ['20' => $seats], 'seconds' => ['' => $seconds]])->meanMinutes(Measure::Minutes, Measure::Seconds);
         self::assertSame([28, 29, null], [$mean(5_069, 3), $mean(5_130, 3), $mean(0, 0)]);
-        self::assertNull(Figures::toHandOn(['minutes' => ['20' => 50], 'seconds' => ['seat' => 5_000]], 1)->meanMinutes(Measure::Minutes, 'seat'));
+        self::assertNull(Figures::toHandOn(['minutes' => ['20' => 50], 'seconds' => ['' => 5_000]], 1)->meanMinutes(Measure::Minutes, Measure::Seconds));
     }
 
     /** Every table of random figures adds up, and every row can be told in both languages. */
@@ -159,7 +159,7 @@ final class ReportTest extends TestCase
             }
         }
         $counts['put_right'] = array_intersect_key($counts['put_right'], $counts['found']);
-        $counts += ['left' => array_fill_keys(array_column(Verdict::cases(), 'value'), 10), 'became' => ['kept' => 3, 'not_noted' => 1], 'kit' => ['noodle' => 4, 'convertible' => 1], 'minutes' => ['0' => 1, '60' => 2], 'waited' => ['20' => 3], 'seconds' => ['seat' => 3_600, 'wait' => 600]];
+        $counts += ['left' => array_fill_keys(array_column(Verdict::cases(), 'value'), 10), 'became' => ['kept' => 3, 'not_noted' => 1], 'kit' => ['noodle' => 4, 'convertible' => 1], 'minutes' => ['0' => 1, '60' => 2], 'waited' => ['20' => 3], 'seconds' => ['' => 3_600], 'seconds_waited' => ['' => 600]];
         $tables = array_column(Report::of(Figures::exact($counts)), null, 'key');
         self::assertSame(['summary', 'expected', 'stations', 'codes', 'left', 'withdrawn_for', 'became', 'minutes', 'waited', 'kit'], array_keys($tables));
         $column = static fn(string $table, string $of): array => array_map(static fn(FigureRow $row): ?int => $row->cells[$of], $tables[$table]->rows);

@@ -89,7 +89,7 @@ final class FindingsTest extends FeatureTestCase
             }
             if ($visit->called_at !== null && $visit->left_at !== null) {
                 $seconds = intdiv($visit->left_at->getTimestamp() - $visit->called_at->getTimestamp(), $visit->checks->count());
-                $counts['seconds/seat'] = $seconds;
+                $counts['seconds/'] = $seconds;
                 $counts['minutes/' . max([0, ...array_filter([10, 20, 30, 40, 60], static fn(int $from): bool => $from * 60 <= $seconds)])] = 1;
             }
             foreach ($check->kit ?? [] as $item => $n) {
@@ -98,14 +98,21 @@ final class FindingsTest extends FeatureTestCase
             $rows = array_combine(array_map(static fn(string $key): string => "{$kind} {$key}", array_keys($counts)), $counts);
             if ($visit->called_at !== null && $check->letter === 'A') {
                 $waited = $visit->called_at->getTimestamp() - $visit->arrived_at->getTimestamp();
-                $rows[' seconds/wait'] = $waited;
+                $rows[' seconds_waited/'] = $waited;
                 $rows[' waited/' . max([0, ...array_filter([10, 20, 30, 60], static fn(int $from): bool => $from * 60 <= $waited)])] = 1;
             }
-            foreach (["event:{$event->id}", "month:{$event->held_on->format('Y-m')}:{$event->practice}", "year:{$event->held_on->format('Y')}:{$event->practice}", "ever:{$event->practice}", $model === null ? '' : "model:{$model->id}"] as $scope) {
-                foreach ($rows as $key => $n) {
-                    $isForFamily = str_starts_with($key, ' ') && str_starts_with($scope, 'model:');
-                    if ($scope !== '' && ! $isForFamily) {
-                        $sums["{$scope} {$key}"] = ($sums["{$scope} {$key}"] ?? 0) + $n;
+            [$month, $year] = [$event->held_on->format('Y-m'), $event->held_on->format('Y')];
+            foreach (["event:{$event->id}", "month:{$month}:", "month:{$month}:{$event->practice}", "year:{$year}:", "year:{$year}:{$event->practice}", 'ever:', "ever:{$event->practice}", $model === null ? '' : "model:{$model->id}"] as $scope) {
+                $isModel = str_starts_with($scope, 'model:');
+                foreach ($scope === '' ? [] : $rows as $key => $n) {
+                    [$of, $what] = explode(' ', strrev($key), 2);
+                    $all = ' ' . strrev($of);
+                    $keys = match (true) {
+                        $what === '' => $isModel ? [] : [$all],
+                        default => $isModel ? [$all] : [$all, $key],
+                    };
+                    foreach ($keys as $one) {
+                        $sums["{$scope} {$one}"] = ($sums["{$scope} {$one}"] ?? 0) + $n;
                     }
                 }
             }
@@ -356,7 +363,7 @@ final class FindingsTest extends FeatureTestCase
             $event->save();
             foreach (['left/good_to_ride' => 7 + 9 * $number, 'found/harness.slack' => 1 + 2 * $number, 'found/harness.clip' => $number, 'erring/' => 4 + 3 * $number] as $key => $n) {
                 [$measure, $of] = explode('/', $key);
-                $rows[] = ['scope' => "event:{$event->id}", 'kind' => 'convertible', 'measure' => $measure, 'of' => $of, 'n' => $n];
+                $rows[] = ['scope' => "event:{$event->id}", 'kind' => '', 'measure' => $measure, 'of' => $of, 'n' => $n];
             }
         }
         DB::table('roll_ups')->insert($rows);

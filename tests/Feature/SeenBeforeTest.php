@@ -66,7 +66,7 @@ final class SeenBeforeTest extends FeatureTestCase
         $loose = fn(): TestResponse => $this->signedIn()->answer($check, 'setup.movement.side_felt', ['answer' => 'more', 'with' => 'setup.movement.side unknown', 'with_id' => Str::uuid7()->toString()])->assertOk();
         $loose()->assertSee('3 of 3 such seats were loose; 3 of these held before they left.')->assertDontSee('What was tried last');
         $model = SeatModel::query()->where('model', 'OM-220')->firstOrFail();
-        DB::table('roll_ups')->insert(array_map(static fn(array $row): array => ['scope' => "model:{$model->id}", 'kind' => 'convertible', 'measure' => $row[0], 'of' => $row[1], 'n' => $row[2]], [['tried', 'rock_it', 3], ['worked', 'rock_it', 2], ['tried', 'other_lock.clip', 1], ['worked', 'other_lock.clip', 1], ['worked', 'nonsense', 1]]));
+        DB::table('roll_ups')->insert(array_map(static fn(array $row): array => ['scope' => "model:{$model->id}", 'kind' => '', 'measure' => $row[0], 'of' => $row[1], 'n' => $row[2]], [['tried', 'rock_it', 3], ['worked', 'rock_it', 2], ['tried', 'other_lock.clip', 1], ['worked', 'other_lock.clip', 1], ['worked', 'nonsense', 1]]));
         $loose()->assertSeeInOrder(['What was tried last before it held:', 'Rock the seat from side to side', '2 of 3 tries', 'Lock the belt in another way', '1 of 1 try'], false);
         RollUp::rebuild();
         $loose()->assertDontSee('What was tried last');

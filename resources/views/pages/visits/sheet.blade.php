@@ -22,7 +22,8 @@
         @if (SheetPdf::canBeMade())
             @foreach (SheetPdf::PAPERS as $paper => $size)
                 <a class="quiet" href="{{ route('visits.pdf', [$page->visit, 'paper' => $paper, 'large' => $page->isLarge ? 1 : 0,
-                    'both' => count($page->languages) > 1 ? 1 : 0]) }}" data-pdf="{{ $paper }}">{{ __('sheet.pdf', ['paper' => $paper]) }}</a>
+                    'both' => count($page->languages) > 1 ? 1 : 0]) }}" data-pdf="{{ $paper }}">{{ __('sheet.pdf', ['paper' =>
+                    $paper]) }}</a>
             @endforeach
         @endif
         @if ($page->visit->left_at)
