@@ -30,7 +30,7 @@ const EVENTS = 2_000;
 const EACH = 500;
 const OUTCOMES = 400;
 
-$_ENV['DB_DATABASE'] = $_SERVER['DB_DATABASE'] = TestDatabase::copy('findings');
+TestDatabase::use('findings');
 /** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__ . '/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
@@ -79,7 +79,7 @@ printf("bench: findings_seeded_s %.0f s\n", (hrtime(true) - $start) / 1e9);
 $start = hrtime(true);
 $sums = RollUp::rebuild();
 printf("bench: findings_rebuild_s %.1f s (%d sums)\n", (hrtime(true) - $start) / 1e9, $sums);
-TestDatabase::sql('VACUUM ANALYZE roll_ups, checks, visits, checkup_events', $_ENV['DB_DATABASE']);
+TestDatabase::sql('VACUUM ANALYZE roll_ups, checks, visits, checkup_events', DB::getDatabaseName());
 
 $id = DB::table('checks')->value('id');
 $select = static fn() => DB::table('checks')->where('id', $id)->first(['id', 'verdict', 'signed_at']);

@@ -39,10 +39,23 @@ final class TestDatabase
         return $name;
     }
 
+    /** What bin/start remembers of the development's settings holds for no other database. */
+    private const NOTHING_REMEMBERED = [
+        'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
+    ];
+
+    /** From here on this process works on a fresh copy of the demo. */
+    public static function use(string $for): void
+    {
+        foreach (['DB_DATABASE' => self::copy($for)] + self::NOTHING_REMEMBERED as $name => $value) {
+            $_ENV[$name] = $_SERVER[$name] = $value;
+        }
+    }
+
     /** Runs a command of the application on a database; what it prints. */
     public static function run(string $database, string ...$command): string
     {
-        $env = ['APP_ENV' => 'testing', 'DB_DATABASE' => $database, 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4'];
+        $env = ['APP_ENV' => 'testing', 'DB_DATABASE' => $database, 'DB_PERSISTENT' => 'false', 'CACHE_STORE' => 'array', 'BCRYPT_ROUNDS' => '4'] + self::NOTHING_REMEMBERED;
 
         return trim((new Process($command, dirname(__DIR__), $env))->mustRun()->getOutput());
     }

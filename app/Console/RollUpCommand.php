@@ -32,7 +32,7 @@ final class RollUpCommand extends Command
             ->with(['facts', 'visit.checks', 'visit.event.recallList']);
         $before->chunkById(self::AT_ONCE, static function ($checks) use ($judge, $keep, &$missing): void {
             foreach ($checks as $check) {
-                $keep($judge->of($check, InspectionPhase::Left), $check->visit, sums: false);
+                $keep->keep($judge->of($check, InspectionPhase::Left), $check->visit);
                 $missing++;
             }
         });

@@ -20,8 +20,14 @@ final readonly class KeepOutcome
 {
     public function __construct(private Judge $judge) {}
 
-    /** @param bool $sums whether it is added to the sums too; else they are made again afterwards */
-    public function __invoke(JudgedCheck $judged, Visit $visit, bool $sums = true): void
+    /** @param array<JudgedCheck> $judged all checks of a visit, which leaves now */
+    public function __invoke(array $judged, Visit $visit): void
+    {
+        RollUp::add($visit->event, array_map(fn(JudgedCheck $one): Outcome => $this->keep($one, $visit), array_values($judged)));
+    }
+
+    /** Beside the check alone: the sums are made again afterwards. */
+    public function keep(JudgedCheck $judged, Visit $visit): Outcome
     {
         $check = $judged->check;
         $seat = $check->caseOf(InspectionPhase::Found)->case->seat;
@@ -36,20 +42,19 @@ final readonly class KeepOutcome
             $check->kit ?? [],
             Outcome::tried($judged->folded->facts->noted(AnnotationKind::Tried)),
             self::seconds($visit),
-        );
+        )->ofModel($model?->id);
         if ($visit->called_at !== null && $visit->checks->first()?->id === $check->id) {
             $outcome = $outcome->withWait((int) $visit->arrived_at->diffInSeconds($visit->called_at, absolute: true));
         }
         $check->update(['outcome' => [
             'kind' => $outcome->kind,
-            'model' => $model?->id,
+            'model' => $outcome->model,
             // An empty array would be kept as a list.
             'counts' => (object) $outcome->counts,
             'family' => (object) $outcome->family,
         ]]);
-        if ($sums) {
-            RollUp::add($visit->event, $outcome, $model?->id);
-        }
+
+        return $outcome;
     }
 
     private static function became(JudgedCheck $judged): ?Withdrawn

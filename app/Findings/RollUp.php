@@ -28,7 +28,8 @@ final readonly class RollUp
             FROM checks
                 JOIN visits ON visits.id = checks.visit_id
                 CROSS JOIN LATERAL (
-                    SELECT outcome ->> 'model' AS model, outcome ->> 'kind' AS kind, key, value AS n FROM jsonb_each_text(outcome -> 'counts')
+                    SELECT outcome ->> 'model' AS model, outcome ->> 'kind' AS kind, key, value AS n
+                    FROM jsonb_each_text(outcome -> 'counts')
                     UNION ALL SELECT NULL, NULL, key, value FROM jsonb_each_text(outcome -> 'family')
                 ) AS counted
             WHERE outcome IS NOT NULL
@@ -52,6 +53,9 @@ final readonly class RollUp
         SELECT scope, kind, split_part(key, '/', 1), split_part(key, '/', 2), n FROM sums
         SQL;
 
+    /** Whoever signs meanwhile waits, or comes after. */
+    private const ALONE = 'LOCK TABLE roll_ups IN SHARE ROW EXCLUSIVE MODE';
+
     /** Adds an event's sums to another scope, or takes them from it. */
     private const FROM_EVENT = <<<'SQL'
         INSERT INTO roll_ups (scope, kind, measure, "of", n)
@@ -59,21 +63,35 @@ final readonly class RollUp
         ON CONFLICT (organisation_id, scope, kind, measure, "of") DO UPDATE SET n = roll_ups.n + excluded.n
         SQL;
 
-    /** Adds one check, inside the transaction that signs it. */
-    public static function add(CheckupEvent $event, Outcome $outcome, ?int $model): void
+    /**
+     * Adds the checks of a visit, inside the transaction that signs them: all at once and in one order, so that two who sign at the same
+     * time wait for each other and never both.
+     *
+     * @param list<Outcome> $outcomes
+     */
+    public static function add(CheckupEvent $event, array $outcomes): void
     {
         $scopes = ["event:{$event->id}", ...self::periods($event)];
-        self::sum([
-            ...self::rows($scopes, $outcome->kind, $outcome->counts),
-            ...self::rows($scopes, '', $outcome->counts + $outcome->family),
-            ...($model === null ? [] : self::rows(["model:{$model}"], '', $outcome->counts)),
-        ]);
+        $sums = [];
+        foreach ($outcomes as $outcome) {
+            self::sum($sums, $scopes, $outcome->kind, $outcome->counts);
+            self::sum($sums, $scopes, '', $outcome->counts + $outcome->family);
+            self::sum($sums, $outcome->model === null ? [] : ["model:{$outcome->model}"], '', $outcome->counts);
+        }
+        ksort($sums);
+        foreach (array_chunk($sums, 1_000) as $rows) {
+            DB::table('roll_ups')->upsert($rows, self::KEY, ['n' => DB::raw('roll_ups.n + excluded.n')]);
+        }
     }
 
     /** An event is held on another day, or by another practice: its sums go with it. */
     public static function move(CheckupEvent $event, CheckupEvent $before): void
     {
         [$from, $to] = [self::periods($before), self::periods($event)];
+        if ($from === $to) {
+            return;
+        }
+        DB::statement(self::ALONE);
         foreach ([-1 => array_diff($from, $to), 1 => array_diff($to, $from)] as $sign => $scopes) {
             foreach ($scopes as $scope) {
                 DB::affectingStatement(self::FROM_EVENT, [$scope, $sign, "event:{$event->id}"]);
@@ -82,12 +100,12 @@ final readonly class RollUp
         DB::table('roll_ups')->whereIn('scope', $from)->where('n', 0)->delete();
     }
 
-    /** Makes all of the organisation's sums again, from what was kept of each check. Whoever signs meanwhile waits, or comes after. */
+    /** Makes all of the organisation's sums again, from what was kept of each check. */
     public static function rebuild(): int
     {
         return DB::transaction(static function (): int {
             DB::statement("SET LOCAL work_mem = '128MB'");
-            DB::statement('LOCK TABLE roll_ups IN SHARE ROW EXCLUSIVE MODE');
+            DB::statement(self::ALONE);
             DB::table('roll_ups')->delete();
 
             return DB::affectingStatement(self::FROM_CHECKS);
@@ -106,31 +124,19 @@ final readonly class RollUp
     }
 
     /**
+     * @param array<string, array{scope: string, kind: string, measure: string, of: string, n: int}> $sums
      * @param list<string> $scopes
      * @param array<string, int> $counts
-     * @return list<array{scope: string, kind: string, measure: string, of: string, n: int}>
      */
-    private static function rows(array $scopes, string $kind, array $counts): array
+    private static function sum(array &$sums, array $scopes, string $kind, array $counts): void
     {
-        $rows = [];
         foreach ($scopes as $scope) {
             foreach ($counts as $key => $n) {
                 [$measure, $of] = explode('/', $key, 2);
-                $rows[] = ['scope' => $scope, 'kind' => $kind, 'measure' => $measure, 'of' => $of, 'n' => $n];
+                $row = ['scope' => $scope, 'kind' => $kind, 'measure' => $measure, 'of' => $of, 'n' => $n];
+                $row['n'] += $sums["{$scope} {$kind} {$key}"]['n'] ?? 0;
+                $sums["{$scope} {$kind} {$key}"] = $row;
             }
-        }
-
-        return $rows;
-    }
-
-    /** @param list<array{scope: string, kind: string, measure: string, of: string, n: int}> $rows */
-    private static function sum(array $rows): void
-    {
-        // In one order, so that two who sign at once wait for each other and never both.
-        usort($rows, static fn(array $a, array $b): int => [$a['scope'], $a['kind'], $a['measure'], $a['of']]
-            <=> [$b['scope'], $b['kind'], $b['measure'], $b['of']]);
-        foreach (array_chunk($rows, 1_000) as $chunk) {
-            DB::table('roll_ups')->upsert($chunk, self::KEY, ['n' => DB::raw('roll_ups.n + excluded.n')]);
         }
     }
 }

@@ -68,9 +68,7 @@ final readonly class CompleteVisit
                 'left_because' => $page->isOpen ? $reason : null,
                 'left_seen_by' => $page->isOpen ? $second?->id : null,
             ]);
-            foreach ($judged as $one) {
-                ($this->keepOutcome)($one, $locked);
-            }
+            ($this->keepOutcome)($judged, $locked);
         });
     }
 

@@ -34,8 +34,9 @@ final readonly class Outcome
      * @param string $kind of the seat as it came: a SeatKind, OTHER_KIND, NO_SEAT
      * @param array<string, int> $counts of the seat, by Measure::key()
      * @param array<string, int> $family what its family adds, once a visit
+     * @param int|null $model the catalogue's number of the seat as it came; null: it is not there
      */
-    private function __construct(public string $kind, public array $counts, public array $family) {}
+    private function __construct(public string $kind, public array $counts, public array $family = [], public ?int $model = null) {}
 
     /**
      * @param list<Finding> $corrected found open, and no longer there
@@ -74,7 +75,7 @@ final readonly class Outcome
             $counts[Measure::Seconds->key()] = $seconds;
         }
 
-        return new self($kind, $counts, []);
+        return new self($kind, $counts);
     }
 
     /**
@@ -87,7 +88,12 @@ final readonly class Outcome
         return new self($this->kind, $this->counts, [
             Measure::Waited->key(Spans::of($seconds, Spans::OF_A_WAIT)) => 1,
             Measure::SecondsWaited->key() => $seconds,
-        ]);
+        ], $this->model);
+    }
+
+    public function ofModel(?int $model): self
+    {
+        return new self($this->kind, $this->counts, $this->family, $model);
     }
 
     /** The kind of a seat by the ways of riding that it has, where the catalogue does not know it. */

@@ -18,8 +18,8 @@ return new class extends Migration {
         });
         DB::statement("CREATE INDEX checks_outcome ON checks USING gin ((outcome -> 'counts'))");
         DB::statement('ALTER TABLE checks ADD CONSTRAINT checks_outcome_signed CHECK (outcome IS NULL OR signed_at IS NOT NULL)');
-        // Sums of them by event:ID, month:YYYY-MM:practice, year:YYYY:practice, ever:practice (none: any) and model:ID, of each kind of seat
-        // (none: of all); can be made again at any time.
+        // Sums of them by event:ID, month:YYYY-MM:practice, year:YYYY:practice, ever:practice (none: any) and model:ID, of each kind of
+        // seat (none: of all); can be made again at any time.
         Schema::create('roll_ups', static function (Blueprint $table): void {
             $table->string('scope', 60);
             $table->string('kind', 24);
