@@ -6,11 +6,16 @@ namespace App\Findings;
 
 use App\Models\CheckupEvent;
 use Illuminate\Database\Eloquent\Collection;
+use MintBuckle\Core\Calendar\CalendarDate;
+use MintBuckle\Core\Calendar\PartialDate;
 use MintBuckle\Core\Report\FigureRow;
 use MintBuckle\Core\Report\Figures;
 use MintBuckle\Core\Report\FigureTable;
 use MintBuckle\Core\Report\Measure;
 use MintBuckle\Core\Report\Report;
+use MintBuckle\Core\Telling\Listing;
+use MintBuckle\Core\Telling\ListingKind;
+use MintBuckle\Core\Telling\Message;
 
 /** The figures of some checks: exact ones for the organisation, or those that may leave it. */
 final readonly class FindingsPage
@@ -36,6 +41,23 @@ final readonly class FindingsPage
             Report::of($this->figures),
             static fn(FigureTable $table): bool => $table->rows !== [],
         ));
+    }
+
+    /** Of which checks, in words: it stands on paper too. */
+    public function about(): Listing
+    {
+        [$filter, $event] = [$this->filter, $this->filter->event];
+
+        return Listing::of(ListingKind::Line, [
+            $event === null
+                ? new Message('report.all_events')
+                : new Message('report.event_on', ['name' => $event->name, 'day' => CalendarDate::parse($event->held_on->toDateString())]),
+            ...($filter->from === null ? [] : [new Message('report.since', ['month' => PartialDate::parse($filter->from)])]),
+            ...($filter->to === null ? [] : [new Message('report.until', ['month' => PartialDate::parse($filter->to)])]),
+            ...($filter->practice === null ? [] : [new Message("limits.practices.{$filter->practice->value}")]),
+            ...($filter->kind === null ? [] : [new Message(FindingsFilter::word($filter->kind))]),
+            new Message($filter->handOn ? 'report.for.others' : 'report.for.us'),
+        ]);
     }
 
     public function isEmpty(): bool

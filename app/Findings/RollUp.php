@@ -51,6 +51,8 @@ final readonly class RollUp
         )
         INSERT INTO roll_ups (scope, kind, measure, "of", n)
         SELECT scope, kind, split_part(key, '/', 1), split_part(key, '/', 2), n FROM sums
+        -- What is read together lies together.
+        ORDER BY scope, kind
         SQL;
 
     /** Whoever signs meanwhile waits, or comes after. */

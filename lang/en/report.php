@@ -96,4 +96,6 @@ return [
     'too_few' => '{n, plural, one {The figures of # event are made, but too few seats were checked for any of them to be told. Choose '
         . 'more events.} other {The figures of # events are made, but too few seats were checked for any of them to be told. Choose '
         . 'more events.}}',
+    'since' => 'from {month} on',
+    'until' => 'to {month}',
 ];

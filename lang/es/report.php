@@ -97,4 +97,6 @@ return [
     'too_few' => '{n, plural, one {Las cifras de # evento están hechas, pero se revisaron muy pocos asientos para decir alguna. Elija '
         . 'más eventos.} other {Las cifras de # eventos están hechas, pero se revisaron muy pocos asientos para decir alguna. Elija '
         . 'más eventos.}}',
+    'since' => 'desde {month}',
+    'until' => 'hasta {month}',
 ];

@@ -260,6 +260,7 @@ final class FindingsTest extends FeatureTestCase
         $kinds = array_map(static fn(string $kind): ?int => $seats(['kind' => $kind]), FindingsFilter::kinds());
         self::assertSame($all, array_sum($kinds), 'each seat is of one kind');
         self::assertGreaterThan(3, count(array_filter($kinds)));
+        $this->get('/findings?from=2024-05&to=2024-06&practice=us&kind=convertible')->assertSee('All events · from May 2024 on · to Jun 2024 · ', false)->assertSee('convertible · For us, exact', false);
         $this->get('/findings?event=987654')->assertNotFound();
         self::assertSame($of($today), Findings::checks(self::filter(['event' => (string) $today->id]), Measure::Left, 'good_to_ride')->count() + array_sum(array_map(static fn(string $v): int => Findings::checks(self::filter(['event' => (string) $today->id]), Measure::Left, $v)->count(), ['fix_first', 'not_finished', 'do_not_use'])));
     }

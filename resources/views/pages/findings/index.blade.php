@@ -6,6 +6,7 @@
     </div>
     <x-findings-filter :page="$page" />
     <div id="findings" data-charts>
+        <p class="counted" role="status">@tell($page->about())</p>
         @if ($page->filter->handOn)
             <x-findings-hand-on :page="$page" />
         @endif
