@@ -54,8 +54,9 @@ const draw = (box) => {
     charts.set(box, new Chart(box.firstChild, { type: 'bar', data: { labels, datasets }, options: options(series.length > 1, Number(box.dataset.most) || undefined) }));
 };
 
-/** Bars beside the tables of figures, drawn anew where the tables are. */
-export function drawCharts() {
+/** Bars beside the tables of figures, drawn anew where the tables are; a canvas does not wait for the fonts by itself. */
+export async function drawCharts() {
+    await document.fonts.ready;
     for (const [box, chart] of charts) {
         if (!box.isConnected) {
             chart.destroy();
