@@ -4,7 +4,7 @@
  * The figures of the findings on a million signed checks, as a ratio to one indexed select of a check: all, an event, a kind of seat.
  *
  * 2,000 events of ten years and three practices in a database of its own, dropped afterwards. The sums are made from the checks, which
- * is timed too; medians of rounds in one run. Eight years and a half, of which ten months stand by themselves at both ends, are told beside.
+ * is timed too; medians of rounds in one run. Eight years and a half, ten months at either end by themselves, are told beside.
  */
 
 declare(strict_types=1);

@@ -44,7 +44,7 @@
             @endif
             <div class="rows">
                 @foreach ($part['rows'] as $row)
-                    <x-asked-row :row="$row" :page="$page" where="row" />
+                    @include('components.asked-row', ['where' => 'row'])
                 @endforeach
             </div>
         @empty

@@ -1,15 +1,6 @@
-@use('Symfony\Component\Uid\UuidV7')
 @props(['page', 'path' => null, 'phase' => null, 'onward' => false])
-{{-- Posts one fact of this check; the id is made here, so that a fact that arrives twice is stored once. --}}
+{{-- Posts one fact of this check. --}}
 <form method="post" action="{{ $page->factsUrl }}" novalidate hx-post="{{ $page->factsUrl }}" {{ $attributes }}>
-    @csrf
-    <input type="hidden" name="id" value="{{ UuidV7::generate() }}">
-    @if ($path !== null)
-        <input type="hidden" name="key" value="{{ $path }}">
-    @endif
-    <input type="hidden" name="phase" value="{{ ($phase ?? $page->phase)->value }}">
-    @if ($onward)
-        <input type="hidden" name="onward" value="1">
-    @endif
+    @include('components.fact-fields', ['path' => $path, 'phase' => $phase, 'onward' => $onward])
     <fieldset @disabled($page->signed)>{{ $slot }}</fieldset>
 </form>

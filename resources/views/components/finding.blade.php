@@ -2,7 +2,7 @@
 @props(['card', 'page', 'finding', 'open'])
 <article class="finding finding-{{ $finding->severity->value }}" data-code="{{ $finding->code->value }}"
     @if ($card->declined) data-declined @endif>
-    <x-finding-words :finding="$finding" />
+    @include('components.finding-words')
     @if ($card->declined)
         <p class="declined">{{ __('checks.declined', ['why' => $card->declined->note]) }}</p>
     @endif
@@ -10,8 +10,9 @@
         <details class="mend" @if ($page->isProblemOf($card->facts[0])) open @endif>
             <summary>{{ __('checks.mend') }}</summary>
             @foreach ($card->facts as $row)
-                <x-asked-row :row="$row" :page="$page"
-                    :where="'mend-' . $loop->parent->index . str_replace(['.', '/'], '-', $card->subject)" />
+                @include('components.asked-row', [
+                    'where' => 'mend-' . $loop->parent->index . str_replace(['.', '/'], '-', $card->subject),
+                ])
             @endforeach
             @if ($card->canBeDeclined())
                 <x-decline :card="$card" :page="$page" />

@@ -4,7 +4,7 @@
 @props(['page', 'verdict'])
 <aside class="findings-panel" aria-label="{{ __('checks.known') }}">
     <div class="verdict verdict-{{ $verdict->value }}" role="status" data-verdict="{{ $verdict->value }}">
-        <x-buckle-mark :state="$verdict->value" :size="64" />
+        @include('components.buckle-mark', ['state' => $verdict->value, 'size' => 64])
         <p><strong>@tell($verdict->title())</strong> <span class="tally">@says($page->tally())</span>
             <span class="tally-short" aria-hidden="true">@says($page->tally(short: true))</span></p>
         @unless ($page->signed)
@@ -70,7 +70,8 @@
                 <section class="corrected">
                     <h2>{{ __('checks.put_right') }}</h2>
                     @foreach ($page->corrected as $finding)
-                        <p data-corrected="{{ $finding->code->value }}"><x-buckle-mark state="good_to_ride" :size="26" /> <span>{{
+                        <p data-corrected="{{ $finding->code->value }}">
+                            @include('components.buckle-mark', ['state' => 'good_to_ride', 'size' => 26]) <span>{{
                             __('checks.was_found', ['what' => Telling::now()->message($finding)]) }}</span></p>
                     @endforeach
                 </section>

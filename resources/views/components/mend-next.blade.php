@@ -1,13 +1,13 @@
 @props(['page', 'card'])
 {{-- One fault to put right: what it is, what to do, and how it is now. --}}
 <div class="mend-next finding-{{ $card->finding->severity->value }}" data-mend="{{ $card->subject }}">
-    <x-finding-words :finding="$card->finding" />
+    @include('components.finding-words', ['finding' => $card->finding])
     @foreach ($card->facts as $row)
         @if ($page->now->felt($row) !== null)
             <x-felt :page="$page" :felt="$page->now->felt($row)" :figure="$row" />
             <x-figure-entry :page="$page" :row="$row" />
         @else
-            <x-asked-row :row="$row" :page="$page" where="next" />
+            @include('components.asked-row', ['where' => 'next'])
         @endif
     @endforeach
     @if ($page->now->loose !== null)
