@@ -26,6 +26,10 @@ final readonly class SheetPdf
 
     private const WAITS_SECONDS = 20;
 
+    private const FOLDERS = 'app/private/pdf-';
+
+    private const LEFT_BEHIND_SECONDS = 600;
+
     public static function canBeMade(): bool
     {
         return self::browser() !== null;
@@ -37,7 +41,8 @@ final readonly class SheetPdf
      */
     public function __invoke(SheetPage $page, string $paper): string
     {
-        $folder = storage_path('app/private/pdf-' . bin2hex(random_bytes(8)));
+        self::clearAway();
+        $folder = storage_path(self::FOLDERS . bin2hex(random_bytes(8)));
         File::makeDirectory($folder, 0o700, true);
         try {
             File::put("{$folder}/sheet.css", self::styles());
@@ -52,6 +57,16 @@ final readonly class SheetPdf
             }
         } finally {
             File::deleteDirectory($folder);
+        }
+    }
+
+    /** What a process left behind that was killed while it printed. */
+    private static function clearAway(): void
+    {
+        foreach (File::glob(storage_path(self::FOLDERS . '*')) as $folder) {
+            if (is_string($folder) && File::lastModified($folder) < now()->getTimestamp() - self::LEFT_BEHIND_SECONDS) {
+                File::deleteDirectory($folder);
+            }
         }
     }
 

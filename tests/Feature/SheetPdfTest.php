@@ -11,6 +11,19 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** The take-home sheet as a PDF: one page a seat on both papers, kept nowhere. */
 final class SheetPdfTest extends FeatureTestCase
 {
+    /** A folder of its own: what another run prints at the same time is not seen here. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->app?->useStoragePath(sys_get_temp_dir() . '/mint-buckle-pdf-' . getmypid());
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory(storage_path());
+        parent::tearDown();
+    }
+
     private static function gone(): Visit
     {
         return Visit::query()->whereNotNull('left_at')->has('checks', '>=', 1)->withCount('checks')->orderByDesc('checks_count')->orderBy('id')->firstOrFail();
@@ -49,6 +62,18 @@ final class SheetPdfTest extends FeatureTestCase
         $seats = $visit->checks()->count();
         self::assertSame(2 * $seats, $pages('both=1'));
         self::assertGreaterThanOrEqual($seats, $pages('large=1'));
+    }
+
+    /** Killed while it printed, a process leaves its folder; the next sheet takes it away, and none that is being printed. */
+    public function testWhatWasLeftBehindIsClearedAway(): void
+    {
+        [$old, $new] = [storage_path('app/private/pdf-old'), storage_path('app/private/pdf-new')];
+        File::ensureDirectoryExists($old);
+        File::ensureDirectoryExists($new);
+        touch($old, time() - 3_600);
+        $this->signedIn()->get('/visits/' . self::gone()->id . '/sheet.pdf')->assertOk();
+        self::assertSame([$new], File::glob(storage_path('app/private/pdf-*')));
+        File::deleteDirectory($new);
     }
 
     /** Where no browser is installed the sheet offers none; whoever asks all the same is told, and can print. */
