@@ -33,6 +33,7 @@ return [
     'notes' => [
         'codes' => 'For single errors the trade gives no share; those that it names among the most common are marked.',
         'expected' => 'The trade expects about three in four.',
+        'minutes' => 'Half an hour a seat is planned in the trade; from the call to the bay until the family left, shared among its seats.',
     ],
     'common' => 'common in the trade',
     'of' => 'Of what',

@@ -33,6 +33,8 @@ return [
     'notes' => [
         'codes' => 'De cada error por separado el oficio no da proporción; los que nombra entre los más comunes van marcados.',
         'expected' => 'El oficio espera unos tres de cada cuatro.',
+        'minutes' => 'En el oficio se planea media hora por asiento; desde la llamada al puesto hasta que la familia se fue, repartida '
+            . 'entre sus asientos.',
     ],
     'common' => 'común en el oficio',
     'of' => 'De qué',

@@ -9,9 +9,11 @@ use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
 use MintBuckle\Core\Facts\Seat;
+use MintBuckle\Core\Finding\Code;
 use MintBuckle\Core\Finding\Finding;
 use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
+use MintBuckle\Core\Kit\KitItem;
 use MintBuckle\Core\Record\Corrected;
 use MintBuckle\Core\Record\LoggedFact;
 use MintBuckle\Core\Record\Withdrawn;
@@ -190,6 +192,62 @@ final class ReportTest extends TestCase
     private static function lesson(int $seats, array $more = []): ?Lesson
     {
         return Lesson::of(Figures::exact(['left' => ['good_to_ride' => $seats]] + $more));
+    }
+
+    /** @return iterable<string, array{Measure, list<string>}> everything that is ever counted */
+    public static function counted(): iterable
+    {
+        $codes = array_map(static fn(Code $code): string => $code->value, Rulebook::current()->codes());
+        yield 'verdicts' => [Measure::Left, array_column(Verdict::cases(), 'value')];
+        yield 'errors' => [Measure::Found, $codes];
+        yield 'errors put right' => [Measure::PutRight, $codes];
+        yield 'why a seat is not used any more' => [Measure::WithdrawnFor, [...$codes, Outcome::SUITS_BETTER]];
+        yield 'what became of it' => [Measure::Became, [...array_column(Withdrawn::cases(), 'value'), Outcome::NOT_NOTED]];
+        yield 'the kit' => [Measure::Kit, array_column(KitItem::cases(), 'value')];
+        yield 'minutes a seat' => [Measure::Minutes, array_map(strval(...), Spans::OF_A_SEAT)];
+        yield 'minutes waited' => [Measure::Waited, array_map(strval(...), Spans::OF_A_WAIT)];
+        yield 'what was tried' => [Measure::Tried, ['rock_it', 'other_lock.clip', 'turn_buckle.2', 'other_setting.3', 'the_belt']];
+        yield 'what worked' => [Measure::Worked, ['peg_belt', 'free_retractor.lockoff', 'noodles.1', 'other_seat']];
+    }
+
+    /** @param list<string> $keys */
+    #[DataProvider('counted')]
+    public function testWhateverIsCountedHasANameOfItsOwnInEveryLanguage(Measure $measure, array $keys): void
+    {
+        foreach (array_keys(Told::locales()) as $language) {
+            $names = array_map(static fn(string $of): string => Told::in($language)->says(FigureNames::of($measure, $of)), $keys);
+            self::assertSame(count($keys), count(array_unique($names)), implode(', ', array_diff_assoc($names, array_unique($names))));
+            self::assertNotContains(Told::in($language)->word('report.title'), $names);
+            self::assertSame([], preg_grep('/[_{}]|\A\P{L}*\z/u', $names));
+        }
+    }
+
+    /** The spans are told without a gap: where one ends the next begins, and the last has no end. */
+    public function testSpansAreToldEdgeToEdge(): void
+    {
+        self::assertSame(
+            ['0 to under 10 minutes', '10 to under 20 minutes', '20 to under 30 minutes', '30 to under 40 minutes', '40 to under 60 minutes', '60 minutes or more'],
+            array_map(static fn(int $from): string => Told::english(FigureNames::of(Measure::Minutes, (string) $from)), Spans::OF_A_SEAT),
+        );
+        self::assertSame(
+            ['0 to under 10 minutes', '10 to under 20 minutes', '20 to under 30 minutes', '30 to under 60 minutes', '60 minutes or more'],
+            array_map(static fn(int $from): string => Told::english(FigureNames::of(Measure::Waited, (string) $from)), Spans::OF_A_WAIT),
+        );
+    }
+
+    /** What may leave is counts of seats, families and things: no means, nothing so fine that it names a seat model's tries. */
+    public function testWhatMayLeave(): void
+    {
+        self::assertSame(
+            ['seconds', 'seconds_waited', 'tried', 'worked'],
+            array_values(array_map(static fn(Measure $m): string => $m->value, array_filter(Measure::cases(), static fn(Measure $m): bool => ! $m->mayLeave()))),
+        );
+        $handedOn = Figures::toHandOn(['left' => ['good_to_ride' => 40, 'fix_first' => 5, 'do_not_use' => 0], 'erring' => ['' => 10], 'found' => ['harness.slack' => 5, 'harness.clip' => 15]], 1);
+        self::assertSame([40, null, null, 10, 45], [$handedOn->good(), $handedOn->of(Measure::Left, 'fix_first'), $handedOn->of(Measure::Left, 'do_not_use'), $handedOn->of(Measure::Erring), $handedOn->seats()]);
+        self::assertSame([null, 15, 20], [$handedOn->of(Measure::Found, 'harness.slack'), $handedOn->of(Measure::Found, 'harness.clip'), $handedOn->sum(Measure::Found)]);
+        $apart = Figures::toHandOn(['left' => ['good_to_ride' => 10, 'fix_first' => 10]], 3);
+        self::assertSame([null, null], [$apart->good(), $apart->seats()], 'of events that do not follow each other more is uncertain');
+        self::assertNull(Figures::toHandOn([], 0)->seats());
     }
 
     /** Under, on and over the number of checks that teach anything. */

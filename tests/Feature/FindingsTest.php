@@ -200,7 +200,7 @@ final class FindingsTest extends FeatureTestCase
         self::assertGreaterThan(15, count($links));
         foreach ($links as [, $address, $figure]) {
             $listed = $this->get(html_entity_decode($address))->assertOk();
-            $all = Findings::checks(...self::asked(html_entity_decode($address)))->count();
+            $all = Findings::checks(...self::behind(html_entity_decode($address)))->count();
             self::assertSame((int) $figure, $all, $address);
             self::assertSame(min(30, $all), substr_count((string) $listed->getContent(), 'data-check='));
         }
@@ -212,7 +212,7 @@ final class FindingsTest extends FeatureTestCase
     }
 
     /** @return array{FindingsFilter, Measure, string} */
-    private static function asked(string $address): array
+    private static function behind(string $address): array
     {
         parse_str((string) parse_url($address, PHP_URL_QUERY), $query);
         $of = $query['of'] ?? '';
@@ -263,6 +263,55 @@ final class FindingsTest extends FeatureTestCase
         $this->get('/findings?from=2024-05&to=2024-06&practice=us&kind=convertible')->assertSee('All events · from May 2024 on · to Jun 2024 · ', false)->assertSee('convertible · For us, exact', false);
         $this->get('/findings?event=987654')->assertNotFound();
         self::assertSame($of($today), Findings::checks(self::filter(['event' => (string) $today->id]), Measure::Left, 'good_to_ride')->count() + array_sum(array_map(static fn(string $v): int => Findings::checks(self::filter(['event' => (string) $today->id]), Measure::Left, $v)->count(), ['fix_first', 'not_finished', 'do_not_use'])));
+    }
+
+    /** Months and whole years cover a time exactly: no month is missed, none is counted twice, and there are as few as there can be. */
+    public function testAnyTimeIsCoveredOnceByMonthsAndYears(): void
+    {
+        $random = new Randomizer(new Mt19937(7));
+        for ($n = 0; $n < 400; $n++) {
+            $first = $random->getInt(1990 * 12, 2039 * 12 + 11);
+            $last = $random->getInt($first, min($first + 150, 2039 * 12 + 11));
+            $month = static fn(int $number): string => sprintf('%d-%02d', intdiv($number, 12), $number % 12 + 1);
+            $scopes = self::filter(['from' => $month($first), 'to' => $month($last), 'practice' => 'nz'])->scopes();
+            $covered = [];
+            foreach ($scopes as $scope) {
+                self::assertMatchesRegularExpression('/\A(?:month:\d{4}-\d\d|year:\d{4}):nz\z/', $scope);
+                [$kind, $period] = explode(':', $scope);
+                array_push($covered, ...($kind === 'month' ? [$period] : array_map(static fn(int $m): string => sprintf('%s-%02d', $period, $m), range(1, 12))));
+            }
+            self::assertSame(array_map($month, range($first, $last)), $covered);
+            $whole = max(0, intdiv($last + 1, 12) - intdiv($first + 11, 12));
+            self::assertCount($last - $first + 1 - 11 * $whole, $scopes);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>, array<string, string>}> asked, as addresses carry it on */
+    public static function asked(): iterable
+    {
+        yield 'nothing' => [[], []];
+        yield 'a time' => [['from' => '2026-01', 'to' => '2026-12'], ['from' => '2026-01', 'to' => '2026-12']];
+        yield 'a month that there is not' => [['from' => '2026-13', 'to' => '2026-00'], []];
+        yield 'a day in place of a month' => [['from' => '2026-01-01'], []];
+        yield 'a practice and a kind' => [['practice' => 'au', 'kind' => 'vest'], ['practice' => 'au', 'kind' => 'vest']];
+        yield 'what is no practice, no kind' => [['practice' => 'eu', 'kind' => 'chair'], []];
+        yield 'came without a seat' => [['kind' => 'none'], ['kind' => 'none']];
+        yield 'to hand on: no kind' => [['for' => 'others', 'kind' => 'vest', 'practice' => 'us'], ['practice' => 'us', 'for' => 'others']];
+        yield 'for whoever' => [['for' => 'everybody'], []];
+        yield 'an event that is no number' => [['event' => '1 or 1=1', 'from' => '2026-01'], []];
+    }
+
+    /**
+     * @param array<string, string> $query
+     * @param array<string, string> $carried
+     */
+    #[DataProvider('asked')]
+    public function testWhatCannotBeReadIsAsIfItHadNotBeenSaid(array $query, array $carried): void
+    {
+        $filter = self::filter($query);
+        self::assertSame($carried, $filter->query());
+        self::assertSame($carried === [] || $carried === ['for' => 'others'], $filter->isAll());
+        self::assertSame($carried, self::filter($filter->query())->query(), 'an address leads to itself');
     }
 
     /** @return array<string, string> a file's figures by table, key and column */

@@ -1,7 +1,7 @@
 @props(['table', 'page'])
 <section class="card-work figures" aria-labelledby="figures-{{ $table->key }}" data-figures="{{ $table->key }}">
     <h2 id="figures-{{ $table->key }}">{{ __("report.tables.{$table->key}") }}</h2>
-    @if (in_array($table->key, ['expected', 'codes'], true))
+    @if (in_array($table->key, ['expected', 'codes', 'minutes'], true))
         <p class="hint">{{ __("report.notes.{$table->key}") }} <abbr title="{{ __('sources.kinds.common') }}">C</abbr></p>
     @endif
     <div class="figures-both">
