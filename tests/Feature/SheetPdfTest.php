@@ -15,7 +15,7 @@ final class SheetPdfTest extends FeatureTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->app?->useStoragePath(sys_get_temp_dir() . '/mint-buckle-pdf-' . getmypid());
+        $this->app->useStoragePath(sys_get_temp_dir() . '/mint-buckle-pdf-' . getmypid());
     }
 
     protected function tearDown(): void
