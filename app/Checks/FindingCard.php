@@ -50,7 +50,7 @@ final readonly class FindingCard
 
     public static function subject(Finding $finding): string
     {
-        return rtrim("{$finding->code->value}/{$finding->subject}", '/');
+        return rtrim($finding->key(), '/');
     }
 
     /** Advice is taken or left; what must be put right is declined with a reason. */

@@ -128,7 +128,7 @@ final readonly class Judge
 
         return Cache::remember($key, self::KEPT_SECONDS, fn(): array => array_values(array_filter(
             Assessor::assess($check->caseOf(InspectionPhase::Found)->case, $this->rulebook, $event->ownPractice())->findings,
-            static fn(Finding $f): bool => $f->severity->rank() <= Severity::Fix->rank(),
+            static fn(Finding $f): bool => $f->severity->isError(),
         )));
     }
 }

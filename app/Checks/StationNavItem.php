@@ -27,7 +27,7 @@ final readonly class StationNavItem
 
         return new self($station, $number, $assessment->verdictAt($station), match (true) {
             $worst !== null && (
-                $worst->severity->rank() <= Severity::Fix->rank()
+                $worst->severity->isError()
                 || ($worst->severity === Severity::Ask && $open === 0)
             ) => new Message(count($findings) > 1 ? 'checks.station.things' : 'checks.station.thing', [
                 'weight' => $worst->severity->title(),

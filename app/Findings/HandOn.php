@@ -25,17 +25,21 @@ final readonly class HandOn
         return DB::transaction(function (): int {
             $events = CheckupEvent::query()->whereNotNull('closed_at')->whereNull('handed_on_at')
                 ->orderBy('held_on')->orderBy('id')->lockForUpdate()->get();
+            $before = [];
             foreach ($events as $event) {
-                $this->one($event);
+                $before[$event->practice] = $this->one($event, $before[$event->practice] ?? $this->before($event->practice));
             }
 
             return $events->count();
         });
     }
 
-    private function one(CheckupEvent $event): void
+    /**
+     * @param array<string, array<string, int>> $before what was counted at the events of its practice before
+     * @return array<string, array<string, int>> the same with this one
+     */
+    private function one(CheckupEvent $event, array $before): array
     {
-        $before = $this->before($event->practice);
         $rows = [];
         $leaving = array_column(array_filter(Measure::cases(), static fn(Measure $measure): bool => $measure->mayLeave()), 'value');
         foreach (Counts::of(["event:{$event->id}"]) as $measure => $counts) {
@@ -54,8 +58,13 @@ final readonly class HandOn
             }
         }
         DB::table('handed_on_figures')->insert($rows);
+        foreach ($rows as $row) {
+            $before[$row['measure']][$row['of']] = ($before[$row['measure']][$row['of']] ?? 0) + $row['counted'];
+        }
         $last = CheckupEvent::query()->where('practice', $event->practice)->max('handed_on_order');
         $event->update(['handed_on_at' => $this->clock->now(), 'handed_on_order' => (is_int($last) ? $last : 0) + 1]);
+
+        return $before;
     }
 
     /** @return array<string, array<string, int>> what was counted at the events of its practice before */

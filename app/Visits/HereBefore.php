@@ -10,7 +10,6 @@ use App\Models\CheckupEvent;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Builder;
 use MintBuckle\Core\Finding\Finding;
-use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Record\InspectionPhase;
 
 /** A family that asked for follow-up and comes again: what was found at its seats then, and how they left. */
@@ -49,7 +48,7 @@ final readonly class HereBefore
     {
         return array_values(array_filter(
             $this->judge->check($check, InspectionPhase::Found)->findings,
-            static fn(Finding $finding): bool => $finding->severity->rank() <= Severity::Fix->rank(),
+            static fn(Finding $finding): bool => $finding->severity->isError(),
         ));
     }
 }

@@ -19,12 +19,13 @@ final readonly class SheetPdf
     /** By name in the address: the size as a style sheet names it. */
     public const PAPERS = ['a4' => 'A4', 'letter' => 'letter'];
 
-    /** One at a time: each takes some 150 MB and a few seconds. */
+    /** One at a time: each is a browser of its own for a few seconds. */
     private const LOCK = 'sheet.pdf';
 
-    private const SECONDS = 30;
+    /** With the waiting below what a page may take (40 s). */
+    private const SECONDS = 20;
 
-    private const WAITS_SECONDS = 20;
+    private const WAITS_SECONDS = 15;
 
     private const FOLDERS = 'app/private/pdf-';
 

@@ -8,7 +8,6 @@ use App\Checks\JudgedCheck;
 use App\Checks\LogLine;
 use App\Models\Fact;
 use MintBuckle\Core\Finding\Finding;
-use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Finding\Verdict;
 
 /** What was added to a signed check, beside what was signed: each entry with reason and author, and what is known now where it is worse. */
@@ -42,7 +41,7 @@ final readonly class SheetSince
                 static fn(Finding $f): SheetLine => SheetLine::of($f),
                 array_filter(
                     $judged->assessment->findings,
-                    static fn(Finding $f): bool => $f->severity->rank() <= Severity::Fix->rank()
+                    static fn(Finding $f): bool => $f->severity->isError()
                         && ! in_array($f->code->value, $before, true),
                 ),
             )),

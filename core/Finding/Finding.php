@@ -38,6 +38,12 @@ final readonly class Finding
         public array $sources = [],
     ) {}
 
+    /** What it is found by once more: its code and what exactly, "place.airbag/front". */
+    public function key(): string
+    {
+        return "{$this->code->value}/{$this->subject}";
+    }
+
     public function station(): Station
     {
         return $this->code->station();

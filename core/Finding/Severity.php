@@ -44,4 +44,10 @@ enum Severity: string
     {
         return new Message("severities.{$this->value}");
     }
+
+    /** Whether it is an error: something that stops the ride, or has to be put right before it. */
+    public function isError(): bool
+    {
+        return $this->rank() <= self::Fix->rank();
+    }
 }

@@ -21,18 +21,13 @@ final readonly class Corrected
      */
     public static function of(array $found, Assessment $left, Rulebook $rulebook): array
     {
-        $still = array_map(self::key(...), $left->findings);
+        $still = array_map(static fn(Finding $f): string => $f->key(), $left->findings);
         $open = array_map(static fn(Question $q): string => $q->path, $left->questions);
 
         return array_values(array_filter($found, static function (Finding $f) use ($still, $open, $left, $rulebook): bool {
             $mendedBy = Remedies::facts($rulebook->finds($f->code, $f->subject), $f->subject, $left->situation);
 
-            return ! in_array(self::key($f), $still, true) && array_intersect($mendedBy, $open) === [];
+            return ! in_array($f->key(), $still, true) && array_intersect($mendedBy, $open) === [];
         }));
-    }
-
-    private static function key(Finding $finding): string
-    {
-        return $finding->code->value . '/' . $finding->subject;
     }
 }

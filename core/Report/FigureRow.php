@@ -17,7 +17,7 @@ final readonly class FigureRow
      */
     public function __construct(
         public string $key,
-        public Message|string $name,
+        public Message $name,
         public array $cells,
         public ?Measure $measure = null,
         public bool $isCommon = false,

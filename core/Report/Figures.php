@@ -50,7 +50,7 @@ final readonly class Figures
         return $this->told([$this->counts[$measure->value][$of] ?? 0]);
     }
 
-    /** @param list<string> $of null: of everything that was counted */
+    /** @param list<string>|null $of null: of everything that was counted */
     public function sum(Measure $measure, ?array $of = null): ?int
     {
         $counts = $this->counts[$measure->value] ?? [];
@@ -90,10 +90,13 @@ final readonly class Figures
         ));
     }
 
-    /** In a hundred, to the next whole one; null where one of both is not told or there is nothing to be a share of. */
+    /**
+     * In a hundred, to the next whole one; null where one of both is not told or there is nothing to be a share of. Never above a hundred:
+     * of figures to hand on, which are up to four from the truth, a part can come out above its whole.
+     */
     public static function percent(?int $part, ?int $whole): ?int
     {
-        return $part === null || $whole === null || $whole === 0 ? null : intdiv(200 * $part + $whole, 2 * $whole);
+        return $part === null || $whole === null || $whole === 0 ? null : min(100, intdiv(200 * $part + $whole, 2 * $whole));
     }
 
     /** Mean whole minutes; null where nothing was timed, or figures are to hand on. */

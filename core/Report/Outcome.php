@@ -46,7 +46,7 @@ final readonly class Outcome
      * @param int|null $seconds that the seat took; null: nobody was called to a bay
      */
     public static function of(
-        Assessment $found,
+        Assessment $asFound,
         array $corrected,
         Assessment $left,
         string $kind,
@@ -56,14 +56,17 @@ final readonly class Outcome
         array $tried,
         ?int $seconds,
     ): self {
-        $errors = self::codes(self::errors($found));
-        $putRight = array_diff($errors, self::codes(self::without(self::errors($found), $corrected)));
+        $found = array_filter($asFound->findings, static fn(Finding $f): bool => $f->severity->isError());
+        $gone = array_map(static fn(Finding $f): string => $f->key(), $corrected);
+        $stayed = array_filter($found, static fn(Finding $f): bool => ! in_array($f->key(), $gone, true));
+        $errors = self::codes($found);
+        $putRight = array_diff($errors, self::codes($stayed));
         $counts = [
             Measure::Left->key($left->verdict->value) => 1,
             ...($errors === [] ? [] : [Measure::Erring->key() => 1]),
             ...self::each(Measure::Found, $errors),
             ...self::each(Measure::PutRight, $putRight),
-            ...($isWithdrawn ? self::withdrawn([...$found->findings, ...$left->findings], $became) : []),
+            ...($isWithdrawn ? self::withdrawn([...$asFound->findings, ...$left->findings], $became) : []),
             ...self::each(Measure::Tried, $tried),
             ...(in_array(self::LOOSE, $putRight, true) ? self::each(Measure::Worked, array_slice($tried, -1)) : []),
         ];
@@ -135,17 +138,8 @@ final readonly class Outcome
         return $tried;
     }
 
-    /** @return list<Finding> */
-    private static function errors(Assessment $found): array
-    {
-        return array_values(array_filter(
-            $found->findings,
-            static fn(Finding $f): bool => $f->severity->rank() <= Severity::Fix->rank(),
-        ));
-    }
-
     /**
-     * @param list<Finding> $findings
+     * @param array<Finding> $findings
      * @return list<string> each once
      */
     private static function codes(array $findings): array
@@ -154,27 +148,12 @@ final readonly class Outcome
     }
 
     /**
-     * @param list<Finding> $errors
-     * @param list<Finding> $corrected
-     * @return list<Finding>
-     */
-    private static function without(array $errors, array $corrected): array
-    {
-        $gone = array_map(static fn(Finding $f): string => "{$f->code->value}/{$f->subject}", $corrected);
-
-        return array_values(array_filter(
-            $errors,
-            static fn(Finding $f): bool => ! in_array("{$f->code->value}/{$f->subject}", $gone, true),
-        ));
-    }
-
-    /**
      * @param list<Finding> $findings
      * @return array<string, int>
      */
     private static function withdrawn(array $findings, ?Withdrawn $became): array
     {
-        $stops = self::codes(array_values(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Stop)));
+        $stops = self::codes(array_filter($findings, static fn(Finding $f): bool => $f->severity === Severity::Stop));
 
         return self::each(Measure::WithdrawnFor, $stops === [] ? [self::SUITS_BETTER] : $stops)
             + [Measure::Became->key($became->value ?? self::NOT_NOTED) => 1];

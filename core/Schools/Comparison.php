@@ -127,7 +127,7 @@ final readonly class Comparison
     {
         $found = [];
         foreach ($findings as $finding) {
-            $found["{$finding->code->value}/{$finding->subject}"] = $finding;
+            $found[$finding->key()] = $finding;
         }
 
         return $found;

@@ -11,7 +11,6 @@ use MintBuckle\Core\CaseFile\CasePath;
 use MintBuckle\Core\Context\AssessmentContext;
 use MintBuckle\Core\Facts\ClipPlace;
 use MintBuckle\Core\Finding\Finding;
-use MintBuckle\Core\Finding\Severity;
 use MintBuckle\Core\Telling\Message;
 use stdClass;
 
@@ -50,7 +49,7 @@ final readonly class DoneRight
     private static function weighty(Assessment $found, AssessmentContext $s): array
     {
         $codes = array_map(
-            static fn(Finding $f): string => $f->severity->rank() <= Severity::Fix->rank() ? $f->code->value : '',
+            static fn(Finding $f): string => $f->severity->isError() ? $f->code->value : '',
             $found->findings,
         );
         $none = static fn(string $pattern): bool => preg_grep($pattern, $codes) === [];

@@ -30,6 +30,10 @@ final class FindingsTest extends BrowserTestCase
         self::until(static fn(): bool => self::cell('summary', 'seats', 'count') === (string) $seats && self::all('#findings [data-drawn]') !== [], 'the event is chosen');
         self::assertStringContainsString('event=1', self::$driver->getCurrentURL());
         self::assertGreaterThan(20, $seats);
+        self::assertTrue(self::one('[data-print]')->isDisplayed(), 'also on a part that was drawn anew');
+        self::$driver->executeScript('window.print = () => { window.printed = true; };');
+        self::press('[data-print]');
+        self::assertTrue(self::$driver->executeScript('return window.printed;'));
         $this->chartsTablesAndFileAgree('?event=1', 60);
         self::assertSame((string) (int) self::database('SELECT count(*) FROM visits WHERE checkup_event_id = 1 AND called_at IS NOT NULL'), self::cell('summary', 'families', 'count'));
 

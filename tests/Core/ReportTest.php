@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use InvalidArgumentException;
+use MintBuckle\Core\Assessment;
 use MintBuckle\Core\Assessor;
 use MintBuckle\Core\Facts\Mode;
 use MintBuckle\Core\Facts\ModeName;
@@ -79,6 +80,34 @@ final class ReportTest extends TestCase
         self::assertSame(['withdrawn_for/suits_better' => 1, 'became/kept' => 1], $of('rear-good', 'rear-good', Withdrawn::Kept));
     }
 
+    /** @return iterable<string, array{Severity, bool}> */
+    public static function severities(): iterable
+    {
+        yield 'stops the ride' => [Severity::Stop, true];
+        yield 'to be put right' => [Severity::Fix, true];
+        yield 'a fact is missing' => [Severity::Ask, false];
+        yield 'safe as it stands' => [Severity::Advise, false];
+    }
+
+    #[DataProvider('severities')]
+    public function testAnErrorStopsOrHasToBePutRight(Severity $severity, bool $isError): void
+    {
+        self::assertSame($isError, $severity->isError());
+    }
+
+    public function testAFindingIsFoundAgainByItsCodeAndWhatExactly(): void
+    {
+        $code = Code::of('extras.unapproved');
+        self::assertSame(['extras.unapproved/', 'extras.unapproved/mirror'], [(new Finding($code, Severity::Fix))->key(), (new Finding($code, Severity::Fix, subject: 'mirror'))->key()]);
+        // Of two of one code, one put right is not the code put right.
+        $found = Assessor::assess(Cases::read('rear-good'), Rulebook::current());
+        $two = [new Finding($code, Severity::Fix, subject: 'mirror'), new Finding($code, Severity::Fix, subject: 'toy')];
+        $with = new Assessment($found->rulebook, $two, [], $found->situation);
+        $of = static fn(Finding ...$corrected): array => array_keys(Outcome::of($with, array_values($corrected), $found, 'convertible', false, null, [], [], null)->counts);
+        self::assertNotContains('put_right/extras.unapproved', $of($two[0]));
+        self::assertContains('put_right/extras.unapproved', $of(...$two));
+    }
+
     /** @return iterable<string, array{int, string, string}> seconds, span of a seat, span of a wait */
     public static function times(): iterable
     {
@@ -143,6 +172,7 @@ final class ReportTest extends TestCase
     {
         self::assertSame([0, 33, 67, 50, 100, 1], [Figures::percent(0, 3), Figures::percent(1, 3), Figures::percent(2, 3), Figures::percent(1, 2), Figures::percent(7, 7), Figures::percent(1, 200)]);
         self::assertSame([null, null, null], [Figures::percent(0, 0), Figures::percent(null, 3), Figures::percent(3, null)]);
+        self::assertSame([100, 100], [Figures::percent(15, 10), Figures::percent(10, 10)], 'carried figures: a part is never told as more than its whole');
         $mean = static fn(int $seconds, int $seats): ?int => Figures::exact(['minutes' => ['20' => $seats], 'seconds' => ['' => $seconds]])->meanMinutes(Measure::Minutes, Measure::Seconds);
         self::assertSame([28, 29, null], [$mean(5_069, 3), $mean(5_130, 3), $mean(0, 0)]);
         self::assertNull(Figures::toHandOn(['minutes' => ['20' => 50], 'seconds' => ['' => 5_000]], 1)->meanMinutes(Measure::Minutes, Measure::Seconds));

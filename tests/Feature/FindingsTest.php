@@ -441,6 +441,33 @@ final class FindingsTest extends FeatureTestCase
         self::assertSame([], preg_grep('/\Asummary (?:minutes|waited) /', array_keys($this->file('?for=others'))), 'no means');
     }
 
+    /** Made in one press or in many, the figures are the same: what is left over is carried on from what was made before. */
+    public function testFiguresMadeAtOnceAreThoseMadeOneAfterTheOther(): void
+    {
+        $this->over();
+        $rows = [];
+        foreach (['2027-01-03', '2027-01-04', '2027-02-05', '2027-03-06'] as $number => $day) {
+            $event = self::today()->replicate(['organisation_id'])->fill(['name' => "Day {$number}", 'held_on' => $day, 'closed_at' => now()]);
+            $event->save();
+            foreach (['left/good_to_ride' => 3 + $number, 'found/harness.slack' => 2, 'erring/' => 4] as $key => $n) {
+                [$measure, $of] = explode('/', $key);
+                $rows[] = ['scope' => "event:{$event->id}", 'kind' => '', 'measure' => $measure, 'of' => $of, 'n' => $n];
+            }
+        }
+        DB::table('roll_ups')->insert($rows);
+        DB::beginTransaction();
+        self::assertSame(6, resolve(HandOn::class)());
+        $atOnce = self::handedOn('told');
+        DB::rollBack();
+        foreach (CheckupEvent::query()->whereNotNull('closed_at')->orderBy('held_on')->orderBy('id')->pluck('id') as $id) {
+            CheckupEvent::query()->whereKeyNot($id)->whereNull('handed_on_at')->update(['closed_at' => null]);
+            CheckupEvent::query()->whereKey($id)->update(['closed_at' => now()]);
+            self::assertSame(1, resolve(HandOn::class)());
+        }
+        self::assertSame($atOnce, self::handedOn('told'));
+        self::assertSame(range(1, 6), CheckupEvent::query()->whereNotNull('handed_on_order')->orderBy('held_on')->orderBy('id')->pluck('handed_on_order')->all());
+    }
+
     public function testWhatWasHandedOnKeepsItsPractice(): void
     {
         $event = $this->over();
