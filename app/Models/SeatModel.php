@@ -36,6 +36,8 @@ final class SeatModel extends Model
     /** Another key whenever what is remembered has another shape: it outlives an upgrade. */
     private const NAMES = 'catalogue.names.folded';
 
+    private const LOOKED_UP = 'catalogue.names.looked-up';
+
     protected $fillable = ['maker', 'model', 'name', 'kind', 'rules', 'about', 'version', 'replaced_by', 'entered_by'];
 
     public function title(): string
@@ -88,6 +90,26 @@ final class SeatModel extends Model
         );
 
         return $names;
+    }
+
+    /**
+     * Whether a version that holds now is of this maker, and of this number if one is given. Every answer to a check asks, so that it is
+     * looked up in names that are folded already: to read and fold those of three thousand models takes 23 ms, this 0.6.
+     */
+    public static function isNamed(string $maker, ?string $model = null): bool
+    {
+        /** @var array<string, array<string, true>> $known folded numbers by folded maker */
+        $known = Cache::rememberForever(CurrentOrganisation::key(self::LOOKED_UP), static function (): array {
+            $known = [];
+            foreach (self::names() as $one) {
+                $known[Folded::text($one->maker)][Folded::text($one->model)] = true;
+            }
+
+            return $known;
+        });
+        $ofMaker = $known[Folded::text($maker)] ?? null;
+
+        return $ofMaker !== null && ($model === null || isset($ofMaker[Folded::text($model)]));
     }
 
     /** @return list<int> numbers of the models in use whose title has these words */
@@ -143,6 +165,7 @@ final class SeatModel extends Model
     public static function forgetNames(): void
     {
         Cache::forget(CurrentOrganisation::key(self::NAMES));
+        Cache::forget(CurrentOrganisation::key(self::LOOKED_UP));
     }
 
     protected function casts(): array

@@ -17,34 +17,18 @@ final class NamesOnRecord
 
     public function doubt(?RecallList $list, ?string $maker, ?string $model): ?NameDoubt
     {
+        if ($maker === null || ($model !== null && SeatModel::isNamed($maker, $model))) {
+            return null;
+        }
         // Read anew for every seat: a model may have been entered since.
         $this->catalogue = null;
-        if ($maker !== null && ! $this->knowsMaker($list, $maker)) {
+        if (! SeatModel::isNamed($maker) && $list?->namesMaker(Folded::text($maker)) !== true) {
             return new NameDoubt('seat.maker', $maker, $this->near($list, $maker));
         }
 
-        return $maker === null || $model === null || $this->knowsModel($list, $maker, $model)
+        return $model === null || ($list !== null && self::isNamedBy($list, $maker, $model))
             ? null
             : new NameDoubt('seat.model', $model, $this->nearModels($model, Folded::text($maker)));
-    }
-
-    private function knowsMaker(?RecallList $list, string $maker): bool
-    {
-        $folded = Folded::text($maker);
-
-        return array_filter($this->catalogue(), static fn(object $m): bool => Folded::text($m->maker) === $folded) !== []
-            || $list?->namesMaker($folded) === true;
-    }
-
-    private function knowsModel(?RecallList $list, string $maker, string $model): bool
-    {
-        foreach ($this->catalogue() as $known) {
-            if (Folded::text($known->maker) === Folded::text($maker) && Folded::text($known->model) === Folded::text($model)) {
-                return true;
-            }
-        }
-
-        return $list !== null && self::isNamedBy($list, $maker, $model);
     }
 
     /** A campaign of every model names none. */

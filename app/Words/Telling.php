@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Words;
 
 use App\Units;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Request as RequestAtHand;
 use MintBuckle\Core\Quantity\LengthUnit;
 use MintBuckle\Core\Quantity\MassUnit;
 use MintBuckle\Present\Words\Teller;
@@ -24,7 +26,7 @@ final readonly class Telling
     /** From here on in another language, in the same units: what a family reads on a technician's screen. */
     public static function begin(string $language): void
     {
-        request()->attributes->set(self::KEPT, [...self::tellers(), self::in($language, self::units())]);
+        self::request()->attributes->set(self::KEPT, [...self::tellers(), self::in($language, self::units())]);
     }
 
     /** Back to the language of before. */
@@ -32,26 +34,35 @@ final readonly class Telling
     {
         $tellers = self::tellers();
         array_pop($tellers);
-        request()->attributes->set(self::KEPT, $tellers);
+        self::request()->attributes->set(self::KEPT, $tellers);
     }
 
     /** @return non-empty-list<Teller> the reader's own, and above it whatever was begun */
     private static function tellers(): array
     {
-        $known = request()->attributes->get(self::KEPT);
+        $kept = self::request()->attributes;
+        $known = $kept->get(self::KEPT);
         if (is_array($known) && $known !== []) {
             /** @var non-empty-list<Teller> $known */
             return $known;
         }
         $tellers = [self::in(app()->getLocale(), self::units())];
-        request()->attributes->set(self::KEPT, $tellers);
+        $kept->set(self::KEPT, $tellers);
 
         return $tellers;
     }
 
     private static function units(): Units
     {
-        return Units::remembered(request()->cookie(Units::COOKIE));
+        return Units::remembered(self::request()->cookie(Units::COOKIE));
+    }
+
+    /** By its facade, which remembers it: a page tells some hundred words, and the container looks for it each time. */
+    private static function request(): Request
+    {
+        $request = RequestAtHand::getFacadeRoot();
+
+        return $request instanceof Request ? $request : request();
     }
 
     public static function in(string $language, Units $units): Teller

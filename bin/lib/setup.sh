@@ -37,18 +37,24 @@ missing_packages() {
     [ "${1:-}" != mutate ] || have_extension pcov || printf 'php8.2-pcov '
 }
 
+# helpful_packages: nothing fails without them, so they are tried for once. Long division in C; else brick/math does it in PHP, with the
+# same results and slower.
+helpful_packages() { [ -e "$RUN/helpful.tried" ] || have_extension bcmath || printf 'php8.2-bcmath '; }
+
 # install_packages [test | mutate]: with apt as root or by sudo; else says exactly what to install
 install_packages() {
     packages=$(missing_packages "${1:-}")
-    [ -n "$packages" ] || return 0
+    helpful=$(helpful_packages)
+    [ -n "$packages$helpful" ] || return 0
     if [ "$(id -u)" = 0 ]; then as_root=
     elif command -v sudo > /dev/null && sudo -n true 2>/dev/null; then as_root=sudo
+    elif [ -z "$packages" ]; then return 0
     else
         say "These Debian packages are missing and need an administrator:"
         say "    apt-get install $packages"
         exit 1
     fi
-    say "Installing: $packages"
+    say "Installing: $packages$helpful"
     # Packages that bring servers must not start their own here: this project starts its own on loopback.
     policy=/usr/sbin/policy-rc.d
     if [ ! -e $policy ]; then
@@ -56,9 +62,13 @@ install_packages() {
         $as_root chmod 755 $policy
         trap '$as_root rm -f $policy' EXIT
     fi
-    $as_root apt-get update -qq
+    $as_root apt-get update -qq || [ -z "$packages" ] || exit 1
+    with_apt() { $as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" > "$RUN/apt.log" 2>&1; }
     # shellcheck disable=SC2086
-    $as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends $packages > "$RUN/apt.log" 2>&1 || { tail -20 "$RUN/apt.log" >&2; exit 1; }
+    with_apt $packages || { tail -20 "$RUN/apt.log" >&2; exit 1; }
+    # shellcheck disable=SC2086
+    with_apt $helpful || say "Not installed, and not needed: $helpful"
+    touch "$RUN/helpful.tried"
     if [ "$(cat $policy 2>/dev/null)" = "$(printf '#!/bin/sh\nexit 101')" ]; then $as_root rm -f $policy; fi
     trap - EXIT
 }
