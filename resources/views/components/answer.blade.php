@@ -16,14 +16,20 @@
     @break
 
     @case(AnswerKind::Choices)
-        <x-several :row="$row" :id="$id" />
+        @include('components.several', ['row' => $row, 'id' => $id])
     @break
 
     @case(AnswerKind::Length)
     @case(AnswerKind::Mass)
 
     @case(AnswerKind::Angle)
-        <x-quantity-entry :row="$row" :page="$page" :id="$id" :unit="$page->units->for($kind)->symbol()" :typed="$typed" />
+        @include('components.quantity-entry', [
+            'row' => $row,
+            'page' => $page,
+            'id' => $id,
+            'unit' => $page->units->for($kind)->symbol(),
+            'typed' => $typed,
+        ])
     @break
 
     @case(AnswerKind::Texts)
@@ -44,12 +50,17 @@
 
     @case(AnswerKind::Essentials)
     @case(AnswerKind::Approvals)
-        <x-named-entry :row="$row" :id="$id" :essential="$kind === AnswerKind::Essentials" :typed="$typed"
-            :parts="$kind === AnswerKind::Essentials ? $page->modelParts() : []" />
+        @include('components.named-entry', [
+            'row' => $row,
+            'id' => $id,
+            'essential' => $kind === AnswerKind::Essentials,
+            'typed' => $typed,
+            'parts' => $kind === AnswerKind::Essentials ? $page->modelParts() : [],
+        ])
     @break
 
     @case(AnswerKind::Signature)
-        <x-signature :row="$row" :page="$page" :id="$id" />
+        @include('components.signature', ['row' => $row, 'page' => $page, 'id' => $id])
     @break
 
     @case(AnswerKind::Elsewhere)

@@ -1,7 +1,6 @@
 @use('MintBuckle\Core\Facts\Definition\AnswerKind')
 @use('App\Checks\FactText')
 @props(['row', 'page', 'where'])
-{{-- A dozen stand on a page, so that it includes what others have as components: these take four times as long. --}}
 <form method="post" action="{{ $page->factsUrl }}" novalidate hx-post="{{ $page->factsUrl }}" id="{{ $row->id($where) }}"
     @class(['row-fact', 'asked' => $row->asked, 'kind-' . $row->askable->kind->value]) data-path="{{ $row->path }}">
     @include('components.fact-fields', ['path' => $row->path, 'phase' => null, 'onward' => $where === 'next'])
@@ -31,7 +30,7 @@
             @endif
         @endif
         @if ($row->asked)
-            <x-hint :of="$row->askable" />
+            @include('components.hint', ['of' => $row->askable])
         @endif
         @if ($row->found !== null)
             <p class="was">{{ __($row->stale ? 'checks.was_stale' : 'checks.was', ['value' => FactText::of($row, $row->found)]) }}</p>

@@ -1,3 +1,3 @@
 @props(['page'])
 <title>{{ $page->heading() }} · Mint Buckle</title>
-<x-check :page="$page" />
+@include('components.check', ['page' => $page])

@@ -2,9 +2,10 @@
 @use('MintBuckle\Core\Record\InspectionPhase')
 @use('MintBuckle\Core\Finding\Station')
 @props(['page'])
+{{-- Drawn anew at every answer: its parts are included, since components take half as long again. --}}
 <div id="check" class="check" data-station="{{ $page->station->value }}" data-phase-shown="{{ $page->phase->value }}" hx-target="#check"
     hx-swap="morph:outerHTML">
-    <x-station-nav :page="$page" />
+    @include('components.station-nav', ['page' => $page])
     <section class="station" aria-labelledby="station-title">
         <header class="station-top">
             <h1 id="station-title">@tell($page->station->title())</h1>
@@ -24,14 +25,14 @@
                 @endcan
             </p>
         @endif
-        <x-paper-note :page="$page" />
+        @include('components.paper-note', ['page' => $page])
         @if ($page->problemElsewhere() !== null)
             <p class="notice problem" role="alert">{{ $page->problemElsewhere() }} {{ __('common.unchanged') }}</p>
         @endif
         @if ($page->doubt !== null && $page->station === Station::Label && !$page->signed)
-            <x-name-doubt :doubt="$page->doubt" :page="$page" />
+            @include('components.name-doubt', ['doubt' => $page->doubt, 'page' => $page])
         @endif
-        <x-station-drawing :page="$page" :draw="$page->drawings" :situation="$page->situation" />
+        @include('components.station-drawing', ['page' => $page, 'draw' => $page->drawings, 'situation' => $page->situation])
         <button type="button" class="enlarge" data-enlarge aria-expanded="false"><span class="visually-hidden">{{ __('checks.enlarge')
             }}</span></button>
         @if ($page->phase === InspectionPhase::Found && $page->station === Station::Handover)
@@ -53,7 +54,7 @@
             @endunless
         @endforelse
         @if (PhotoOf::at($page->station) !== null)
-            <x-photos :page="$page" :about="PhotoOf::at($page->station)" />
+            @include('components.photos', ['page' => $page, 'about' => PhotoOf::at($page->station)])
         @endif
         @if ($page->more !== [] && !$page->signed)
             <details class="more">
@@ -78,13 +79,13 @@
                     class="quiet" href="{{ $page->address('label') }}">{{ __('checks.read_code') }}</a></p>
         @endif
         @if (in_array($page->station, [Station::Label, Station::Handover], true) && $page->mayRegister())
-            <x-register-seat :page="$page" :seat="$page->case->seat" />
+            @include('components.register-seat', ['page' => $page, 'seat' => $page->case->seat])
         @endif
-        <x-station-help :page="$page" :situation="$page->situation" />
+        @include('components.station-help', ['page' => $page, 'situation' => $page->situation])
         @if ($page->station === Station::Label && !$page->signed && $page->seenAt() === null)
-            <x-paper-begin :page="$page" />
+            @include('components.paper-begin', ['page' => $page])
         @endif
-        <x-station-steps :page="$page" />
+        @include('components.station-steps', ['page' => $page])
     </section>
-    <x-findings-panel :page="$page" :verdict="$page->assessment->verdict" />
+    @include('components.findings-panel', ['page' => $page, 'verdict' => $page->assessment->verdict])
 </div>

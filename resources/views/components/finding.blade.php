@@ -15,17 +15,17 @@
                 ])
             @endforeach
             @if ($card->canBeDeclined())
-                <x-decline :card="$card" :page="$page" />
+                @include('components.decline', ['card' => $card, 'page' => $page])
             @endif
         </details>
     @endif
     <details class="source">
         <summary>{{ __('checks.from_where') }}</summary>
-        <x-sources :finding="$finding" :page="$card->page" />
+        @include('components.sources', ['finding' => $finding, 'page' => $card->page])
         @if ($open && $card->figures !== [])
             <h4>{{ __('checks.manual_otherwise') }}</h4>
             @foreach ($card->figures as $row)
-                <x-own-figure :row="$row" :page="$page" :subject="$card->subject" />
+                @include('components.own-figure', ['row' => $row, 'page' => $page, 'subject' => $card->subject])
             @endforeach
         @endif
     </details>

@@ -10,7 +10,7 @@
         @unless ($page->signed)
             <a class="press onward" href="{{ $page->onward() }}">{{ __('checks.onward') }}</a>
         @endunless
-        <x-undo :page="$page" class="bar-undo" short />
+        @include('components.undo', ['page' => $page, 'class' => 'bar-undo', 'short' => true])
         <button type="button" class="findings-handle" data-findings-handle hidden
             aria-label="{{ __('checks.panel_handle') }}"></button>
     </div>
@@ -21,18 +21,18 @@
                 'station' => $page->now->station->title(),
             ]) }}</h2>
             @if ($page->now->mend !== null)
-                <x-mend-next :page="$page" :card="$page->now->mend" />
+                @include('components.mend-next', ['page' => $page, 'card' => $page->now->mend])
             @elseif ($page->now->strapTests !== [])
                 @foreach ($page->now->strapTests as $test)
-                    <x-strap-test :page="$page" :test="$test" />
+                    @include('components.strap-test', ['page' => $page, 'test' => $test])
                 @endforeach
             @elseif ($page->now->looks !== [])
-                <x-looks :page="$page" />
+                @include('components.looks', ['page' => $page])
             @elseif ($page->now->felt($page->now->row) !== null)
-                <x-felt :page="$page" :felt="$page->now->felt($page->now->row)" :figure="$page->now->row" />
-                <x-figure-entry :page="$page" :row="$page->now->row" />
+                @include('components.felt', ['page' => $page, 'felt' => $page->now->felt($page->now->row), 'figure' => $page->now->row])
+                @include('components.figure-entry', ['page' => $page, 'row' => $page->now->row])
             @else
-                <x-asked-row :row="$page->now->row" :page="$page" where="next" />
+                @include('components.asked-row', ['row' => $page->now->row, 'page' => $page, 'where' => 'next'])
             @endif
         </div>
     @elseif (!$page->signed)
@@ -55,14 +55,19 @@
         </div>
     @endif
     <div class="findings-more">
-        <x-undo :page="$page" class="undo" />
+        @include('components.undo', ['page' => $page, 'class' => 'undo'])
         <div class="findings">
             @foreach (Station::cases() as $station)
                 @continue($page->assessment->findingsAt($station) === [])
                 <section>
                     <h2><a href="{{ $page->link(station: $station) }}">@tell($station->title())</a></h2>
                     @foreach ($page->findingsAt($station) as $card)
-                        <x-finding :card="$card" :page="$page" :finding="$card->finding" :open="!$page->signed" />
+                        @include('components.finding', [
+                            'card' => $card,
+                            'page' => $page,
+                            'finding' => $card->finding,
+                            'open' => !$page->signed,
+                        ])
                     @endforeach
                 </section>
             @endforeach

@@ -2,7 +2,7 @@
 <details class="card-work panel help" data-help="{{ $help->picture }}">
     <summary>@tell($help->title)</summary>
     <div class="help-body">
-        <x-drawing.help-picture :name="$help->picture" />
+        @include('components.drawing.help-picture', ['name' => $help->picture])
         <ol>
             @foreach ($help->steps as $step)
                 <li>@says($step)</li>

@@ -4,17 +4,17 @@
     @include('components.finding-words', ['finding' => $card->finding])
     @foreach ($card->facts as $row)
         @if ($page->now->felt($row) !== null)
-            <x-felt :page="$page" :felt="$page->now->felt($row)" :figure="$row" />
-            <x-figure-entry :page="$page" :row="$row" />
+            @include('components.felt', ['page' => $page, 'felt' => $page->now->felt($row), 'figure' => $row])
+            @include('components.figure-entry', ['page' => $page, 'row' => $row])
         @else
             @include('components.asked-row', ['where' => 'next'])
         @endif
     @endforeach
     @if ($page->now->loose !== null)
-        <x-loose-box :page="$page" :loose="$page->now->loose" />
+        @include('components.loose-box', ['page' => $page, 'loose' => $page->now->loose])
     @endif
     <details class="more">
         <summary>{{ __('checks.decline.title') }}</summary>
-        <x-decline :card="$card" :page="$page" />
+        @include('components.decline', ['card' => $card, 'page' => $page])
     </details>
 </div>

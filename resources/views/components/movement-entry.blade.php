@@ -1,6 +1,6 @@
 @use('MintBuckle\Core\Facts\Definition\AnswerKind')
 @props(['page', 'gauge', 'unit'])
-<x-drawing.movement-gauge :drawing="$gauge" />
+@include('components.drawing.movement-gauge', ['drawing' => $gauge])
 <x-fact-form :page="$page" class="try" id="new-try">
     <input type="hidden" name="unit" value="{{ $unit }}">
     <legend>{{ __('checks.try.title') }}</legend>
@@ -24,4 +24,4 @@
         <p class="notice" data-still-loose>{{ __('checks.try.still_loose') }}</p>
     @endif
 </x-fact-form>
-<x-movement-trail :lines="$page->trail()" />
+@include('components.movement-trail', ['lines' => $page->trail()])

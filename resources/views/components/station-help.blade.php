@@ -6,7 +6,7 @@
 @switch($page->station)
     @case(Station::Label)
         @if ($page->phase === InspectionPhase::Found && !$page->signed)
-            <x-seen-before :seen="$page->seenBefore()" />
+            @include('components.seen-before', ['seen' => $page->seenBefore()])
         @endif
     @break
 
@@ -19,7 +19,7 @@
 
     @case(Station::Secure)
         @if ($page->assessment->computed()->beltLock !== null && $situation->isHarness() && !$situation->onlyAnchorsHold())
-            <x-lock-ways :computed="$page->assessment->computed()" />
+            @include('components.lock-ways', ['computed' => $page->assessment->computed()])
         @endif
         @if ($situation->place !== null && !$situation->onlyAnchorsHold())
             <details class="card-work panel" data-belt-tree>
@@ -32,7 +32,7 @@
         @endif
         @if ($page->phase === InspectionPhase::Left)
             @foreach ($page->help() as $help)
-                <x-help-panel :help="$help" />
+                @include('components.help-panel', ['help' => $help])
             @endforeach
         @endif
         @if ($situation->isHarness())
@@ -49,7 +49,7 @@
     @default
         @if ($page->phase === InspectionPhase::Left || $page->station === Station::Measure)
             @foreach ($page->help() as $help)
-                <x-help-panel :help="$help" />
+                @include('components.help-panel', ['help' => $help])
             @endforeach
         @endif
 @endswitch

@@ -79,5 +79,5 @@
             </g>
         @endforeach
     </svg>
-    <figcaption><x-drawing-words :lines="$drawing->text" /></figcaption>
+    <figcaption>@include('components.drawing-words', ['lines' => $drawing->text])</figcaption>
 </figure>

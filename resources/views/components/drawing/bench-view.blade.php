@@ -71,5 +71,5 @@
             <x-drawing.vest-parts :parts="$drawing->parts" />
         @endif
     </svg>
-    <figcaption><x-drawing-words :lines="$drawing->text" /></figcaption>
+    <figcaption>@include('components.drawing-words', ['lines' => $drawing->text])</figcaption>
 </figure>

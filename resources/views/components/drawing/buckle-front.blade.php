@@ -83,5 +83,5 @@
         @endif
         <path class="cushion" d="M70 {{ $drawing::CUSHION }}h280" />
     </svg>
-    <figcaption><x-drawing-words :lines="$drawing->text" /></figcaption>
+    <figcaption>@include('components.drawing-words', ['lines' => $drawing->text])</figcaption>
 </figure>

@@ -23,5 +23,5 @@
             @endif
         @endforeach
     </svg>
-    <figcaption><x-drawing-words :lines="$drawing->text" /></figcaption>
+    <figcaption>@include('components.drawing-words', ['lines' => $drawing->text])</figcaption>
 </figure>

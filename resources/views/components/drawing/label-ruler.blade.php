@@ -34,5 +34,5 @@
         <path class="today" data-today="{{ $drawing->today }}" transform="translate({{ $drawing->today }} 62)" d="M0 0v44M-7 0h14l-7 10z" />
         <text class="strong" x="{{ $drawing->today }}" y="54" text-anchor="middle">{{ __('drawings.labels.today') }}</text>
     </svg>
-    <figcaption><x-drawing-words :lines="$drawing->text" /></figcaption>
+    <figcaption>@include('components.drawing-words', ['lines' => $drawing->text])</figcaption>
 </figure>

@@ -53,6 +53,6 @@
         @if ($drawing->path !== [])
             <p class="hint">{{ __('drawings.labels.estimate') }}</p>
         @endif
-        <x-drawing-words :lines="$drawing->text" />
+        @include('components.drawing-words', ['lines' => $drawing->text])
     </figcaption>
 </figure>
