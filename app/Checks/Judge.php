@@ -121,9 +121,10 @@ final readonly class Judge
         foreach ($check->logged() as $fact) {
             $last = $fact->phase === InspectionPhase::Found ? $fact->id : $last;
         }
+        $changed = $event->getRawOriginal('updated_at');
         $key = implode(
             ':',
-            ['found', $check->id, $last, $event->id, $event->updated_at?->getTimestamp(), $event->recall_list_id, Rulebook::VERSION],
+            ['found', $check->id, $last, $event->id, is_string($changed) ? $changed : '', $event->recall_list_id, Rulebook::VERSION],
         );
 
         return Cache::remember($key, self::KEPT_SECONDS, fn(): array => array_values(array_filter(

@@ -25,9 +25,10 @@ final readonly class Corrected
         $open = array_map(static fn(Question $q): string => $q->path, $left->questions);
 
         return array_values(array_filter($found, static function (Finding $f) use ($still, $open, $left, $rulebook): bool {
-            $mendedBy = Remedies::facts($rulebook->finds($f->code, $f->subject), $f->subject, $left->situation);
-
-            return ! in_array($f->key(), $still, true) && array_intersect($mendedBy, $open) === [];
+            return ! in_array($f->key(), $still, true) && array_intersect(
+                Remedies::facts($rulebook->finds($f->code, $f->subject), $f->subject, $left->situation),
+                $open,
+            ) === [];
         }));
     }
 }
