@@ -49,8 +49,6 @@ for ($number = $demo->count(); $number < VISITS; $number++) {
         DB::table('facts')->insert($facts->all());
     }
 }
-DB::statement('ANALYZE checks');
-DB::statement('ANALYZE visits');
 
 /** An id like a real one, told apart by a number. */
 function fake_uuid(int $number): string

@@ -36,8 +36,7 @@ DB::statement(
         . "200 FROM generate_series(1, 100000) n",
     [$list->id],
 );
-DB::statement('ANALYZE campaigns');
-DB::statement('ANALYZE campaign_keys');
+DB::select('SELECT count_campaigns()');
 
 $seat = new Seat(maker: 'Maker 17', model: 'M-444');
 $matched = 0;

@@ -77,6 +77,7 @@ final readonly class TakeRecallList
         RecallFile::read(Storage::path($import->path), $import->dated?->toDateString(), $today, $keep);
         self::flush($rows, $keys);
         DB::statement("SELECT setval('campaigns_id_seq', ?)", [$id]);
+        DB::select('SELECT count_campaigns()');
         // Never a list from after the event: its checks could not be read.
         foreach (CheckupEvent::query()->whereNull('closed_at')->where('held_on', '>=', $list->dated)->get() as $event) {
             $event->update(['recall_list_id' => $list->id]);

@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Checks\NoteFact;
 use App\Models\Check;
+use App\Models\SeatModel;
 use Illuminate\Support\Str;
+use MintBuckle\Core\Recall\Folded;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A maker or model that neither list nor catalogue knows is matched with nothing: never "no campaign covers it". */
@@ -73,6 +75,40 @@ final class NamesTest extends FeatureTestCase
     }
 
     /** The same facts on a visit that has not left yet: what was signed stays as it is. */
+    /** Looked up in names that were folded beforehand; here each is folded and compared, one by one. */
+    public function testWhatIsLookedUpIsWhatComparingEachWouldSay(): void
+    {
+        $titles = SeatModel::inUse()->get(['maker', 'model'])->map(static fn(SeatModel $one): array => [$one->maker, $one->model])->all();
+        $spelled = [strtoupper(...), strtolower(...), ucwords(...), static fn(string $s): string => str_replace('-', ' ', $s), static fn(string $s): string => " {$s}. ", static fn(string $s): string => substr($s, 1), static fn(string $s): string => "{$s}x"];
+        $asked = 0;
+        foreach ($titles as [$maker]) {
+            foreach ($titles as [, $model]) {
+                foreach ($spelled as $spell) {
+                    [$m, $n] = [$spell($maker), $spell($model)];
+                    $same = array_filter($titles, static fn(array $one): bool => Folded::text($one[0]) === Folded::text($m));
+                    self::assertSame($same !== [], SeatModel::isNamed($m), $m);
+                    self::assertSame(array_filter($same, static fn(array $one): bool => Folded::text($one[1]) === Folded::text($n)) !== [], SeatModel::isNamed($m, $n), "{$m} {$n}");
+                    $asked++;
+                }
+            }
+        }
+        self::assertGreaterThan(500, $asked);
+    }
+
+    public function testAModelIsKnownAsSoonAsItIsEnteredAndAsLongAsItHolds(): void
+    {
+        self::assertFalse(SeatModel::isNamed('Zedwick'));
+        $entered = SeatModel::query()->where('model', 'OM-220')->sole()->replicate()->fill(['maker' => 'Zedwick', 'model' => '220', 'version' => 1]);
+        $entered->save();
+        self::assertTrue(SeatModel::isNamed('zed-wick'));
+        self::assertTrue(SeatModel::isNamed('Zedwick', '2 20'), 'a number of digits alone');
+        self::assertFalse(SeatModel::isNamed('Zedwick', 'OM-220'), 'of another maker');
+        self::assertFalse(SeatModel::isNamed('', ''));
+
+        $entered->update(['replaced_by' => SeatModel::query()->where('model', 'OM-90')->sole()->id]);
+        self::assertFalse(SeatModel::isNamed('Zedwick'));
+    }
+
     private function reopened(Check $signed): Check
     {
         $this->signedIn();

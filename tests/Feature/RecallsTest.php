@@ -126,6 +126,26 @@ final class RecallsTest extends FeatureTestCase
         self::assertSame([], RecallList::current()?->candidates('Quillroe', 'Q-15'));
     }
 
+    /** Uncounted, a new list is planned for as the few campaigns of before, and read whole for every seat. */
+    public function testANewListIsCountedAtOnce(): void
+    {
+        $lines = array_map(static fn(int $n): string => "C-{$n},Maker " . $n % 40 . ",M{$n}*", range(1, 3_000));
+        $import = $this->upload("id,maker,models\n" . implode("\n", $lines) . "\n", self::today());
+        $this->put("/recalls/imports/{$import->id}");
+        $list = RecallList::current();
+        self::assertSame(3_000, $list?->size);
+
+        self::assertEqualsWithDelta(
+            Campaign::query()->count(),
+            DB::scalar("select reltuples from pg_class where oid = 'campaigns'::regclass"),
+            0.5,
+        );
+        $keys = DB::table('campaign_keys')->where('recall_list_id', $list->id)->where('maker', 'maker7')->whereIn('beginning', ['', 'm', 'm7']);
+        $plan = DB::select('explain ' . $keys->toRawSql());
+        self::assertStringContainsString('campaign_keys_pkey', json_encode($plan, JSON_THROW_ON_ERROR));
+        self::assertSame(['C-7'], array_map(static fn($one): mixed => $one->id, $list->candidates('maker-7', 'M 7')));
+    }
+
     public function testPastChecksAreMatchedAgainAndFamiliesTold(): void
     {
         $gone = self::check(1);
