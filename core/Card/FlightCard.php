@@ -56,7 +56,7 @@ final readonly class FlightCard
     /** @param list<FlightPoint> $points */
     private static function by(array $points): self
     {
-        $may = array_reduce($points, static fn(Truth $may, FlightPoint $point): Truth => $may->and($point->holds), Truth::Yes);
+        $may = Truth::all(...array_map(static fn(FlightPoint $point): Truth => $point->holds, $points));
         $missing = array_merge(...array_map(static fn(FlightPoint $point): array => $point->missing, $points));
 
         return new self(

@@ -94,7 +94,7 @@ final readonly class FreePlaces
     /** @param list<array{Truth, list<string>}> $tests */
     private static function verdict(array $tests): Truth
     {
-        return array_reduce($tests, static fn(Truth $all, array $test): Truth => $all->and($test[0]), Truth::Yes);
+        return Truth::all(...array_column($tests, 0));
     }
 
     /** @return list<array{Truth, list<string>}> what must hold there, and what would tell */

@@ -32,7 +32,7 @@ final readonly class ReclineSettings
     {
         $naming = array_filter($this->rows, static fn(array $row): bool => in_array($setting, $row[0], true));
 
-        return array_reduce($naming, static fn(Truth $any, array $row): Truth => $any->or($row[1]), Truth::No);
+        return Truth::any(...array_column($naming, 1));
     }
 
     /** @return list<int> settings known to be right for this child, lowest first */

@@ -50,7 +50,7 @@ final readonly class LockFinder
 
     public function anyWorks(): Truth
     {
-        return array_reduce($this->ways, static fn(Truth $any, LockWay $way): Truth => $any->or($way->works), Truth::No);
+        return Truth::any(...array_map(static fn(LockWay $way): Truth => $way->works, $this->ways));
     }
 
     /** The first way that is known to work; null when none is. */
@@ -118,7 +118,7 @@ final readonly class LockFinder
      */
     private static function all(array $tests): array
     {
-        $works = array_reduce($tests, static fn(Truth $all, array $test): Truth => $all->and($test[1]), Truth::Yes);
+        $works = Truth::all(...array_column($tests, 1));
         $open = array_filter($tests, static fn(array $test): bool => $test[1] === Truth::Unknown);
 
         return [$works, $works === Truth::Unknown ? array_values(array_unique(array_column($open, 0))) : []];

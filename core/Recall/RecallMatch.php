@@ -29,7 +29,7 @@ final readonly class RecallMatch
             'seat.made_on' => self::made($campaign, $seat),
             'seat.serial' => self::serial($campaign, $seat),
         ];
-        $covers = array_reduce($tests, static fn(Truth $all, Truth $one): Truth => $all->and($one), Truth::Yes);
+        $covers = Truth::all(...$tests);
         $open = array_keys(array_filter(
             $tests,
             static fn(Truth $t, string $path): bool => $t === Truth::Unknown

@@ -45,6 +45,18 @@ enum Truth
         };
     }
 
+    /** Yes as soon as one is yes; no when all are, and when there is none. */
+    public static function any(self ...$of): self
+    {
+        return array_reduce($of, static fn(self $any, self $one): self => $any->or($one), self::No);
+    }
+
+    /** No as soon as one is no; yes when all are, and when there is none. */
+    public static function all(self ...$of): self
+    {
+        return array_reduce($of, static fn(self $all, self $one): self => $all->and($one), self::Yes);
+    }
+
     public function toBool(): ?bool
     {
         return match ($this) {

@@ -75,7 +75,7 @@ final readonly class BeltRoute
         $claims = array_filter($locks, static fn(array $l): bool => $l['claimed']);
         $fixed = ! $belt || $setup->lock === null
             ? null
-            : array_reduce($claims, static fn(Truth $any, array $l): Truth => $any->or($l['holds']), Truth::No)->toBool();
+            : Truth::any(...array_column($claims, 'holds'))->toBool();
 
         return new self(
             $s->isRear(),

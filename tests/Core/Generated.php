@@ -27,8 +27,11 @@ final class Generated
     /** @var non-empty-list<array<string, mixed>> */
     private array $kinds;
 
-    /** @param int $seed the same seed gives the same cases */
-    public function __construct(int $seed)
+    /**
+     * @param int $seed the same seed gives the same cases
+     * @param int $most so many facts are changed at most
+     */
+    public function __construct(int $seed, private readonly int $most = 5)
     {
         $this->random = new Randomizer(new Mt19937($seed));
         $this->pool = self::pool();
@@ -111,12 +114,12 @@ final class Generated
         }
     }
 
-    /** @return array<string, mixed> none to five facts */
+    /** @return array<string, mixed> none to as many facts as are changed at most */
     private function changes(): array
     {
         $changes = [];
         $paths = $this->paths();
-        for ($i = $this->random->getInt(0, 5); $i > 0; $i--) {
+        for ($i = $this->random->getInt(0, $this->most); $i > 0; $i--) {
             $path = $this->one($paths);
             $values = $this->pool[$path];
             assert($values !== []);

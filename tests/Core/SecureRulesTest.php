@@ -84,6 +84,8 @@ final class SecureRulesTest extends RulesTestCase
         yield 'both wanted, but the seat has neither' => [self::REAR, self::lock(['retractor'], ['seat.lock_retractor_too' => 'required']), []];
         yield 'both wanted, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'required']), []];
         yield 'no belt here after all' => [self::REAR, [$here . 'belt' => 'none'], ['fix secure.belt_unlocked']];
+        yield 'both wanted, the retractor and a door that the seat has not: its lock-off is left open' => [self::REAR, self::lock(['clamp_door', 'retractor'], ['seat.lockoff' => true, 'seat.clamp_door' => false, 'seat.lock_retractor_too' => 'required']), ['fix secure.double_lock']];
+        yield 'both forbidden, the retractor and a door that the seat has not' => [self::REAR, self::lock(['clamp_door', 'retractor'], ['seat.lockoff' => true, 'seat.clamp_door' => false, 'seat.lock_retractor_too' => 'forbidden']), []];
         yield 'both forbidden, both on' => [self::REAR, self::lock(['lockoff', 'retractor'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
         yield 'both forbidden, a door and the retractor' => [self::REAR, self::lock(['clamp_door', 'retractor'], ['seat.clamp_door' => true, 'setup.clamp_door_closed' => true, 'seat.lock_retractor_too' => 'forbidden']), ['fix secure.double_lock']];
         yield 'both forbidden, only the lock-off' => [self::REAR, self::lock(['lockoff'], ['seat.lockoff' => true, 'seat.lock_retractor_too' => 'forbidden']), []];

@@ -51,35 +51,34 @@ final readonly class LockTogetherRule implements Rule
      */
     private static function double(AssessmentContext $s, array $locks): iterable
     {
-        $own = array_filter($locks, static fn(Lock $l): bool => $l->isOnSeat());
-        $retractor = in_array(Lock::Retractor, $locks, true);
         $wish = $s->seat?->lockRetractorToo;
-        if ($wish === null && $own !== [] && $retractor) {
+        $retractor = in_array(Lock::Retractor, $locks, true);
+        $own = ['seat.lockoff' => Truth::of($s->seat?->lockoff), 'seat.clamp_door' => Truth::of($s->seat?->clampDoor)];
+        $claimed = array_intersect_key($own, array_filter([
+            'seat.lockoff' => in_array(Lock::Lockoff, $locks, true),
+            'seat.clamp_door' => in_array(Lock::ClampDoor, $locks, true),
+        ]));
+        if ($wish === null && $claimed !== [] && $retractor) {
             yield new Question('seat.lock_retractor_too', Station::Secure);
         }
-        // Only a lock that the seat is known to have counts; where the retractor alone is claimed, one that it has and that is left open.
-        $has = array_map(
-            static fn(Lock $l): array => $l === Lock::Lockoff
-                ? ['seat.lockoff', Truth::of($s->seat?->lockoff)]
-                : ['seat.clamp_door', Truth::of($s->seat?->clampDoor)],
-            $own === [] ? [Lock::Lockoff, Lock::ClampDoor] : array_values($own),
-        );
-        $counts = array_reduce(array_column($has, 1), static fn(Truth $any, Truth $one): Truth => $any->or($one), Truth::No);
-        $double = match ($wish) {
-            MakerPermission::Forbidden => $own !== [] && $retractor,
-            MakerPermission::Required => ($own !== []) !== $retractor,
-            default => false,
+        $on = Truth::any(...array_values($claimed));
+        // Only a lock that the seat is known to have counts: another one that is claimed leaves the seat's own open.
+        $double = match (true) {
+            $wish === MakerPermission::Forbidden && $retractor => $on,
+            $wish === MakerPermission::Required && $retractor => Truth::any(...array_values(array_diff_key($own, $claimed)))->and($on->not()),
+            $wish === MakerPermission::Required => $on,
+            default => Truth::No,
         };
         $canLock = LockFinder::retractorCanLock($s->place ?? new SeatingPosition(''));
-        if (! $double || $counts === Truth::No || $canLock === Truth::No) {
-            return;
-        }
-        if ($counts === Truth::Yes && $canLock === Truth::Yes) {
+        $both = $double->and($canLock);
+        if ($both === Truth::Yes) {
             yield self::doubled($wish === MakerPermission::Forbidden);
-
+        }
+        if ($both !== Truth::Unknown) {
             return;
         }
-        foreach ($counts === Truth::Unknown ? array_filter($has, static fn(array $h): bool => $h[1] === Truth::Unknown) : [] as [$path]) {
+        $concerns = $wish === MakerPermission::Required && $retractor ? $own : $claimed;
+        foreach ($double === Truth::Unknown ? array_keys($concerns, Truth::Unknown, true) : [] as $path) {
             yield new Question($path, Station::Secure);
         }
         if ($canLock === Truth::Unknown) {
