@@ -109,7 +109,7 @@ file_put_contents("{$copy}/core/Rules/Place/LoadRule.php", <<<'PHP'
     }
     PHP);
 $changed['core/Rules/Place/LoadRule.php'] = true;
-$insert('core/Rulebook.php', '            new HandleRule(),', "            new LoadRule(),             // place.load_loose\n");
+$insert('core/Rulebook.php', '            new InCar(new HandleRule()),', "            new InCar(new LoadRule()),          // place.load_loose\n");
 $insert('core/Rulebook.php', 'use MintBuckle\Core\Rules\Place\PlaceFacts;', "use MintBuckle\\Core\\Rules\\Place\\LoadRule;\n");
 $insert(
     'lang/en/findings.php',

@@ -66,7 +66,7 @@ final readonly class DrillMaker
             $good = (new GoodScene($this->stock, $this->throws))->make($facts, $onBus, $inVest);
             [$scene, $made] = [$good, []];
             foreach ($codes as $code) {
-                $slip = $scene === null ? null : $this->slip($scene, $code, $slips[$code] ?? null);
+                $slip = $scene === null ? null : $this->slip($scene, $code, $made, $slips[$code] ?? null);
                 [$scene, $made[$code]] = $slip ?? [null, []];
             }
             if ($good !== null && $scene !== null) {
@@ -84,7 +84,7 @@ final readonly class DrillMaker
         for ($try = 0; $try < self::ERRORS && count($slips) < $level && $weights !== []; $try++) {
             $code = $this->throws->weighted($weights);
             unset($weights[$code]);
-            $slip = $this->slip($scene, $code);
+            $slip = $this->slip($scene, $code, $slips);
             if ($slip !== null) {
                 [$scene, $slips[$code]] = $slip;
             }
@@ -95,20 +95,38 @@ final readonly class DrillMaker
     }
 
     /**
+     * @param array<string, array<string, mixed>> $made what went wrong before, by code
      * @param list<array<string, mixed>>|null $ways in which it may go wrong; null: any
      * @return array{Scene, array<string, mixed>}|null the set-up with this error more and no other, and what was changed
      */
-    private function slip(Scene $scene, string $code, ?array $ways = null): ?array
+    private function slip(Scene $scene, string $code, array $made, ?array $ways = null): ?array
     {
         $wanted = [...$scene->codes(), $code];
         sort($wanted);
         foreach ($ways ?? (new Slips($scene, $this->throws))->for(Code::of($code)) as $change) {
             $broken = $scene->with($change);
-            if ($broken !== null && $broken->codes() === $wanted) {
+            if ($broken !== null && $broken->codes() === $wanted && self::stillShow($made, $scene, $broken)) {
                 return [$broken, $change];
             }
         }
 
         return null;
+    }
+
+    /**
+     * Whether what went wrong before still shows where it did: a child that was moved has left behind what was wrong with its place.
+     *
+     * @param array<string, array<string, mixed>> $made by code
+     */
+    private static function stillShow(array $made, Scene $before, Scene $after): bool
+    {
+        foreach ($made as $code => $changes) {
+            $shown = array_intersect(array_keys($changes), ErrorFacts::of(Code::of($code), $before->assessment->situation));
+            if (array_diff($shown, ErrorFacts::of(Code::of($code), $after->assessment->situation)) !== []) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -45,6 +45,17 @@ final class CostTest extends TestCase
         self::assertContains('core/Facts/ModeName.php', $files);
     }
 
+    /** The benchmark that adds a fact and a rule to a copy puts them before lines that must still be there. */
+    public function testTheBenchmarkOfTheHouseFindsItsPlaces(): void
+    {
+        $root = dirname(__DIR__, 2);
+        preg_match_all('/\$insert\(\s*\'([^\']+)\',\s*(?:\'([^\']*)\'|"([^"]*)")/', (string) file_get_contents("{$root}/bench/house.php"), $places, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
+        self::assertCount(5, $places);
+        foreach ($places as $place) {
+            self::assertStringContainsString($place[2] ?? $place[3] ?? '', (string) file_get_contents("{$root}/{$place[1]}"), $place[1]);
+        }
+    }
+
     /** @return list<string> files that the pattern is found in */
     private static function naming(string $pattern): array
     {

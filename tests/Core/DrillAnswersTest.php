@@ -56,7 +56,8 @@ final class DrillAnswersTest extends TestCase
     /** Every error can be named at one of the facts that were changed for it, after a stated look, among others that are none. */
     public function testEveryErrorCanBeNamedWhereItShows(): void
     {
-        foreach (range(1, 200) as $seed) {
+        // The last is where a child that was moved once left an airbag behind that was still told to be its error.
+        foreach ([...range(1, 200), 871] as $seed) {
             $drill = (new DrillMaker(DrillTest::stock(), new SeededDice($seed)))->make(1 + $seed % 4);
             $scene = Scene::of($drill->case);
             self::assertNotNull($scene);

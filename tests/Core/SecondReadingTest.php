@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Computed;
 use MintBuckle\Core\Finding\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Second\BuckleReading;
 use Tests\Core\Second\ChildReading;
+use Tests\Core\Second\ComputedReading;
 use Tests\Core\Second\LabelReading;
 use Tests\Core\Second\MeasureReading;
 use Tests\Core\Second\PlaceReading;
+use Tests\Core\Second\QuestionsReading;
 use Tests\Core\Second\Reading;
 use Tests\Core\Second\SecureReading;
 
@@ -22,7 +25,7 @@ final class SecondReadingTest extends TestCase
 {
     private const SEED = 20261201;
 
-    private const CASES = 4_000;
+    private const CASES = 2_500;
 
     /** Most facts of a case that are not as in a good one. */
     private const CHANGES = 24;
@@ -62,6 +65,66 @@ final class SecondReadingTest extends TestCase
         self::assertSame('', implode("\n", $differs), 'seed ' . self::SEED);
         self::assertGreaterThanOrEqual($codes, count($met), 'met: ' . json_encode($met, JSON_THROW_ON_ERROR));
         self::assertGreaterThan(self::CASES, $silent);
+    }
+
+    public function testTheCoreComputesWhatTheWordsSay(): void
+    {
+        $generated = new Generated(self::SEED + 1, self::CHANGES);
+        [$known, $differs] = [[], []];
+        for ($i = 0; $i < self::CASES; $i++) {
+            [$case, $read] = $generated->case();
+            $computed = self::told(Generated::assess($read)->computed());
+            foreach ((new ComputedReading($case))->says() as $what => $expected) {
+                $said = $computed[$what] ?? null;
+                if ($expected !== Reading::OPEN && $said !== $expected) {
+                    $differs[$what] ??= "case {$i}: {$what} must be " . ($expected ?? 'null') . ', is ' . ($said ?? 'null') . "\n" . json_encode($case, JSON_THROW_ON_ERROR);
+                }
+                $known[$what] = ($known[$what] ?? 0) + (int) ($expected !== Reading::OPEN && $expected !== null);
+            }
+        }
+        self::assertSame('', implode("\n", $differs), 'seed ' . self::SEED + 1);
+        $often = array_filter($known, static fn(int $times): bool => $times > 100);
+        self::assertGreaterThanOrEqual(10, count($often), json_encode($known, JSON_THROW_ON_ERROR));
+    }
+
+    public function testTheCoreAsksWhatTheWordsSay(): void
+    {
+        $generated = new Generated(self::SEED + 2, self::CHANGES);
+        [$asked, $silent, $differs] = [[], [], []];
+        for ($i = 0; $i < self::CASES; $i++) {
+            [$case, $read] = $generated->case();
+            $questions = Cases::asked(Generated::assess($read));
+            foreach ((new QuestionsReading($case))->says() as $path => $expected) {
+                if ($expected === Reading::OPEN) {
+                    continue;
+                }
+                if (in_array($path, $questions, true) !== ($expected !== null)) {
+                    $differs[$path] ??= "case {$i}: {$path} must be " . ($expected ?? 'no question') . "\n" . json_encode($case, JSON_THROW_ON_ERROR);
+                }
+                $expected === null ? $silent[$path] = true : $asked[$path] = true;
+            }
+        }
+        self::assertSame('', implode("\n", $differs), 'seed ' . self::SEED + 2);
+        self::assertGreaterThan(30, count($asked), implode(' ', array_keys($asked)));
+        self::assertGreaterThan(40, count($silent));
+    }
+
+    /** @return array<string, string|null> */
+    private static function told(Computed $computed): array
+    {
+        $told = [
+            'age_months' => $computed->ageMonths === null ? null : (string) $computed->ageMonths->toInt(),
+            'best_mode' => $computed->bestMode?->value,
+            'harness_slot' => $computed->harnessSlot === null ? null : (string) $computed->harnessSlot,
+        ];
+        foreach ($computed->modes as $fit) {
+            $told["fits {$fit->mode->value}"] = ComputedReading::word($fit->fits->toBool());
+        }
+        foreach ($computed->beltLock ?? [] as $way) {
+            $told["works {$way->way}"] = ComputedReading::word($way->works->toBool());
+        }
+
+        return $told;
     }
 
     /**

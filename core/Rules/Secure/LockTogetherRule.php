@@ -62,10 +62,11 @@ final readonly class LockTogetherRule implements Rule
             yield new Question('seat.lock_retractor_too', Station::Secure);
         }
         $on = Truth::any(...array_values($claimed));
+        $leftOpen = Truth::any(...array_values(array_diff_key($own, $claimed)));
         // Only a lock that the seat is known to have counts: another one that is claimed leaves the seat's own open.
         $double = match (true) {
             $wish === MakerPermission::Forbidden && $retractor => $on,
-            $wish === MakerPermission::Required && $retractor => Truth::any(...array_values(array_diff_key($own, $claimed)))->and($on->not()),
+            $wish === MakerPermission::Required && $retractor => $leftOpen->and($on->not()),
             $wish === MakerPermission::Required => $on,
             default => Truth::No,
         };
