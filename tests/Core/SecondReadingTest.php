@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use MintBuckle\Core\Card\CardStep;
 use MintBuckle\Core\Computed;
 use MintBuckle\Core\Finding\Finding;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Second\BuckleReading;
+use Tests\Core\Second\CardReading;
 use Tests\Core\Second\ChildReading;
 use Tests\Core\Second\ComputedReading;
 use Tests\Core\Second\LabelReading;
@@ -85,6 +87,29 @@ final class SecondReadingTest extends TestCase
         self::assertSame('', implode("\n", $differs), 'seed ' . self::SEED + 1);
         $often = array_filter($known, static fn(int $times): bool => $times > 100);
         self::assertGreaterThanOrEqual(10, count($often), json_encode($known, JSON_THROW_ON_ERROR));
+    }
+
+    public function testTheCardHasTheStepsThatTheWordsName(): void
+    {
+        $generated = new Generated(self::SEED + 3, self::CHANGES);
+        [$cards, $met, $differs] = [[], 0, []];
+        for ($i = 0; $i < self::CASES; $i++) {
+            [$case, $read] = $generated->case();
+            $expected = (new CardReading($case))->says()['card'];
+            if ($expected === Reading::OPEN) {
+                continue;
+            }
+            $card = Generated::assess($read)->computed()->card;
+            $said = $card === null ? null : implode(' ', array_map(static fn(CardStep $step): string => $step->code->value, $card));
+            if ($said !== $expected) {
+                $differs[] = "case {$i}: card must be " . ($expected ?? 'null') . "\n is " . ($said ?? 'null') . "\n" . json_encode($case, JSON_THROW_ON_ERROR);
+            }
+            $cards[$expected ?? ''] = true;
+            $met++;
+        }
+        self::assertSame('', implode("\n", array_slice($differs, 0, 3)), count($differs) . ' with seed ' . self::SEED + 3);
+        self::assertGreaterThan(self::CASES / 3, $met);
+        self::assertGreaterThan(100, count($cards), 'many different cards');
     }
 
     public function testTheCoreAsksWhatTheWordsSay(): void

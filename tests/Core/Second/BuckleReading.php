@@ -60,17 +60,6 @@ final class BuckleReading extends Fit
         };
     }
 
-    private function hasClip(): ?bool
-    {
-        $own = $this->get('seat.chest_clip');
-
-        return is_bool($own) ? $own : match ($this->convention()) {
-            null => null,
-            'fmvss213' => true,
-            default => false,
-        };
-    }
-
     /** The slot in use, from the lowest; null where there is none or it is not known. */
     private function slot(): ?int
     {

@@ -133,6 +133,18 @@ abstract class Fit extends Reading
         };
     }
 
+    /** Whether the harness has a chest clip; null: neither seat nor label says. */
+    protected function hasClip(): ?bool
+    {
+        $own = $this->get('seat.chest_clip');
+
+        return is_bool($own) ? $own : match ($this->convention()) {
+            null => null,
+            'fmvss213' => true,
+            default => false,
+        };
+    }
+
     /** @return bool|null whether a floor that nothing goes under is not reached */
     private function floor(string $mode): ?bool
     {

@@ -153,9 +153,6 @@ final class QuestionsReading extends Fit
     private function harness(): array
     {
         $at = 'setup.harness.';
-        $own = $this->flag('seat.chest_clip');
-        $convention = $this->convention();
-        $hasClip = $own ?? ($convention === null ? null : $convention === 'fmvss213');
         $slots = $this->listed('seat.slots');
 
         return [
@@ -166,8 +163,8 @@ final class QuestionsReading extends Fit
             "{$at}slouch" => $this->unknown("{$at}slouch"),
             "{$at}coat" => $this->unknown("{$at}coat"),
             "{$at}padding" => $this->unknown("{$at}padding"),
-            "{$at}clip" => $hasClip === false ? null : $this->unknown("{$at}clip"),
-            'seat.chest_clip' => $own !== null || $convention !== null ? null : self::ASKED,
+            "{$at}clip" => $this->hasClip() === false ? null : $this->unknown("{$at}clip"),
+            'seat.chest_clip' => $this->hasClip() !== null ? null : self::ASKED,
             "{$at}crotch.under_child" => $this->unknown("{$at}crotch.under_child"),
             "{$at}crotch.slot" => $this->when(is_array($this->ofMode('crotch_slots')), "{$at}crotch.slot"),
             "{$at}crotch.nearest_clear" => null,

@@ -9,6 +9,8 @@ use Brick\Math\BigRational;
 /** Handbook section 7 and the case format's "Holding": what holds the seat, and how the belt is locked. */
 final class SecureReading extends Reading
 {
+    use Ways;
+
     /** The day from which the practice's combined weight counts where no figure is printed. */
     private const COMBINED_FROM = '2014-02-27';
 
@@ -100,7 +102,7 @@ final class SecureReading extends Reading
         return match ($lock) {
             'retractor' => $retractor === null ? null : in_array($retractor, ['switchable', 'alr'], true),
             'latch_plate' => $plate === null ? null : in_array($plate, ['locking', 'switch'], true),
-            'clip' => $this->all(
+            'clip' => self::both(
                 $belt === null ? null : $belt === 'lap_shoulder',
                 $plate === null ? null : $plate === 'sliding',
                 $retractor === null ? null : $retractor === 'elr'
@@ -116,7 +118,7 @@ final class SecureReading extends Reading
         $wish = $this->text('seat.lock_retractor_too');
         $on = $this->text('seat.lockoff_on');
 
-        return $this->all(
+        return self::both(
             $this->flag("seat.{$which}"),
             match ($wish) {
                 'required' => $retractor === null ? null : in_array($retractor, ['switchable', 'alr'], true),
@@ -125,11 +127,6 @@ final class SecureReading extends Reading
             },
             $this->text('setup.base') !== 'none' ? true : ($on === null ? null : in_array($on, ['shell', 'both'], true)),
         );
-    }
-
-    private function all(?bool ...$needed): ?bool
-    {
-        return in_array(false, $needed, true) ? false : (in_array(null, $needed, true) ? null : true);
     }
 
     /**
