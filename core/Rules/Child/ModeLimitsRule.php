@@ -59,23 +59,27 @@ final readonly class ModeLimitsRule implements Rule
         if ($fit === null) {
             return;
         }
+        $broken = array_filter(
+            array_map(static fn(array $kind): array => [$kind[1], $fit->of($kind[0])], self::CODES),
+            static fn(array $one): bool => $one[1] !== [],
+        );
+        if ($broken === [] && $fit->missing === []) {
+            return;
+        }
         $other = ModeFits::of($s)->anotherThan($s->mode);
         $heldOtherwise = HeldOtherwise::fitting($s);
         $severity = $other === null && $heldOtherwise === null ? Severity::Stop : Severity::Fix;
-        foreach (self::CODES as [$kind, $code]) {
-            $breaches = $fit->of($kind);
-            if ($breaches !== []) {
-                yield new Finding(
-                    Code::of($code),
-                    $severity,
-                    mend: self::mend($s, $heldOtherwise, $other),
-                    with: ['breaches' => Breach::told($breaches), 'mode' => $other?->told()],
-                    observed: $breaches[0]->observed,
-                    limit: $breaches[0]->limit?->value,
-                    from: $breaches[0]->limit->from ?? 'seat',
-                    sources: $breaches[0]->limit->sources ?? [Source::SeatManual->cite()],
-                );
-            }
+        foreach ($broken as [$code, $breaches]) {
+            yield new Finding(
+                Code::of($code),
+                $severity,
+                mend: self::mend($s, $heldOtherwise, $other),
+                with: ['breaches' => Breach::told($breaches), 'mode' => $other?->told()],
+                observed: $breaches[0]->observed,
+                limit: $breaches[0]->limit?->value,
+                from: $breaches[0]->limit->from ?? 'seat',
+                sources: $breaches[0]->limit->sources ?? [Source::SeatManual->cite()],
+            );
         }
         foreach ($fit->missing as $path) {
             yield new Question($path, Station::Child, $severity);
