@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use MintBuckle\Core\Catalogue\AboutModel;
 use MintBuckle\Core\Recall\Folded;
 use stdClass;
@@ -161,11 +162,16 @@ final class SeatModel extends Model
         static::deleted(self::forgetNames(...));
     }
 
-    /** After rows were written that no model was made for. */
+    /**
+     * After rows were written that no model was made for. Once more when they can be seen by all: somebody who asked meanwhile has
+     * remembered the names of before.
+     */
     public static function forgetNames(): void
     {
-        Cache::forget(CurrentOrganisation::key(self::NAMES));
-        Cache::forget(CurrentOrganisation::key(self::LOOKED_UP));
+        $keys = [CurrentOrganisation::key(self::NAMES), CurrentOrganisation::key(self::LOOKED_UP)];
+        $forget = static fn(): array => array_map(Cache::forget(...), $keys);
+        $forget();
+        DB::afterCommit($forget);
     }
 
     protected function casts(): array

@@ -39,7 +39,7 @@ final readonly class DoneRight
             array_keys(array_filter(self::weighty($found, $s))),
         );
         foreach (self::looks($raw) as $look) {
-            $said[] = $look->goodState();
+            $said[] = new Message('teaching.right.look', ['state' => $look->goodState()]);
         }
 
         return array_slice($said, 0, self::MOST);

@@ -16,6 +16,7 @@ return [
         'clip' => 'The chest clip was level with the armpits.',
         'lap' => 'The lap part lay low over the thighs.',
         'shoulder' => 'The shoulder part crossed mid-chest.',
+        'look' => '{state}.',
     ],
     'next' => [
         'turn_forward' => [

@@ -16,6 +16,7 @@ return [
         'clip' => 'El broche del pecho estaba a la altura de las axilas.',
         'lap' => 'La parte abdominal pasaba baja sobre los muslos.',
         'shoulder' => 'La parte del hombro cruzaba el centro del pecho.',
+        'look' => '{state}.',
     ],
     'next' => [
         'turn_forward' => [

@@ -7,6 +7,9 @@ namespace Tests\Feature;
 use App\Checks\NoteFact;
 use App\Models\Check;
 use App\Models\SeatModel;
+use App\Organisations\CurrentOrganisation;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use MintBuckle\Core\Recall\Folded;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -107,6 +110,21 @@ final class NamesTest extends FeatureTestCase
 
         $entered->update(['replaced_by' => SeatModel::query()->where('model', 'OM-90')->sole()->id]);
         self::assertFalse(SeatModel::isNamed('Zedwick'));
+    }
+
+    /** Whoever asks before the transaction ends sees the names of before, and remembers them. */
+    public function testNamesThatWereRememberedMeanwhileAreForgottenToo(): void
+    {
+        DB::transaction(static function (): void {
+            SeatModel::query()->where('model', 'OM-220')->sole()->replicate()->fill(['maker' => 'Zedwick', 'model' => '220', 'version' => 1])->save();
+            foreach (['catalogue.names.folded' => '[]', 'catalogue.names.looked-up' => []] as $what => $ofBefore) {
+                Cache::forever(CurrentOrganisation::key($what), $ofBefore);
+            }
+            self::assertFalse(SeatModel::isNamed('Zedwick'));
+        });
+
+        self::assertTrue(SeatModel::isNamed('Zedwick', '220'));
+        self::assertContains('Zedwick', array_column(SeatModel::names(), 'maker'));
     }
 
     private function reopened(Check $signed): Check

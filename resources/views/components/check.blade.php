@@ -2,7 +2,7 @@
 @use('MintBuckle\Core\Record\InspectionPhase')
 @use('MintBuckle\Core\Finding\Station')
 @props(['page'])
-{{-- Drawn anew at every answer: its parts are included, since components take half as long again. --}}
+{{-- Drawn anew at every answer: its parts are included, since components take three quarters as long again. --}}
 <div id="check" class="check" data-station="{{ $page->station->value }}" data-phase-shown="{{ $page->phase->value }}" hx-target="#check"
     hx-swap="morph:outerHTML">
     @include('components.station-nav', ['page' => $page])

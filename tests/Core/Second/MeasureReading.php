@@ -9,6 +9,8 @@ use Brick\Math\BigRational;
 /** Handbook section 8 and the case format's "Measure". */
 final class MeasureReading extends Reading
 {
+    use Ways;
+
     private const DIRECTIONS = ['side', 'front', 'up'];
 
     public function says(): array
@@ -188,12 +190,8 @@ final class MeasureReading extends Reading
         if ($this->get('setup.tether.used') !== false || $this->here('tether_anchor') !== true) {
             return null;
         }
-        if (! $rear) {
-            return 'fix';
-        }
-        $wish = $this->text('seat.tether_rear');
 
-        return $wish === 'required' || ($wish !== 'forbidden' && $this->convention() === 'asnzs1754') ? 'fix' : null;
+        return ! $rear || $this->demandsTether() === true ? 'fix' : null;
     }
 
     /** @return array<string, string|null> */

@@ -16,7 +16,7 @@ final class QuestionsReading extends Fit
         if ($this->mode === 'belt_only' || $this->mode === null) {
             return ['setup.mode' => $this->mode === null ? self::ASKED : null, 'child.born_on' => $this->age === null ? self::ASKED : null];
         }
-        $says = [
+        return [
             'setup.mode' => null,
             'child.born_on' => $this->age === null ? self::ASKED : null,
             'seat.label_readable' => $this->unknown('seat.label_readable'),
@@ -31,8 +31,6 @@ final class QuestionsReading extends Fit
             ...($this->isHarness() ? [...$this->holding(), ...$this->measuring(), ...$this->harness()] : $this->booster()),
             ...$this->handingOver(),
         ];
-
-        return array_filter($says, static fn(string $path): bool => ! str_contains($path, '..'), ARRAY_FILTER_USE_KEY);
     }
 
     private function unknown(string $path): ?string
